@@ -9,7 +9,7 @@ const join = (fastener: Fastener, count: number): Join => ({
   stick: 'a',
   to: 'b',
   atIn: 0,
-  toAtIn: 0,
+  upIn: null,
   fastener,
   count,
 })
@@ -35,6 +35,21 @@ test('bolts of one diameter are told apart by their length', () =>
   ).toEqual([
     ['bolt 5/8 × 8 1/2', 'bolt 5/8'],
     ['bolt 5/8 × 10', 'bolt 5/8'],
+  ]))
+test('ties are told apart by what they hold down, hangers and brackets by what they are made for', () =>
+  expect(
+    listOf([
+      { ...join({ by: 'tie' }, 4), kind: 'truss to post' },
+      { ...join({ by: 'tie' }, 2), kind: 'truss to carrier' },
+      { ...join({ by: 'tie' }, 40), kind: 'purlin to rafter' },
+      { ...join({ by: 'hanger', fits: '2 of 2×6, sloped' }, 8), kind: 'rafter to ledger' },
+      { ...join({ by: 'bracket', fits: '3-ply 2×6' }, 5), kind: 'post to bracket' },
+    ]).map(({ what, item, needed }) => [what, item, needed]),
+  ).toEqual([
+    ['hanger for 2 of 2×6, sloped', 'hanger', 8],
+    ['post bracket for 3-ply 2×6', 'post bracket', 5],
+    ['purlin tie', 'tie', 40],
+    ['truss tie', 'tie', 6],
   ]))
 test('joints of one kind and fastener are counted together', () =>
   expect(jointList([join({ by: 'tie' }, 1), join({ by: 'tie' }, 2), join({ by: 'hanger' }, 1)])).toEqual([

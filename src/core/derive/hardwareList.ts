@@ -1,6 +1,6 @@
 import { nailOf } from '../joints'
 import type { JobBuying, NailId } from '../model'
-import type { Fastener, Join } from '../sticks'
+import type { Join } from '../sticks'
 import { addUnder } from '../result'
 import { ROUNDING } from '../units'
 
@@ -30,32 +30,48 @@ const inchName = (diameterIn: number): string => INCH_NAMES[diameterIn] ?? Strin
 /** Length of a bolt as it is sold: whole and half inches. */
 const boltLength = (lengthIn: number): string => (lengthIn % 1 === 0 ? String(lengthIn) : `${Math.floor(lengthIn)} 1/2`)
 
-/** What a fastener is called, and what it is on the price list. */
-function nameOf(fastener: Fastener): { readonly what: string; readonly item: string } {
+const nailName = (nail: NailId) => ({
+  what: nailOf(nail)?.name ?? nail,
+  item: nail.startsWith('ring') ? 'ring-shank nail' : 'common nail',
+})
+
+/** The board or post that a piece is bought for. */
+const fitting = ({ fits }: { readonly fits?: string }): string => (fits ? ` for ${fits}` : '')
+
+/** What a tie holds down, by the joint that it is in: ties of trusses and of purlins are rated, and bought, apart. */
+const TIES: Partial<Record<Join['kind'], string>> = {
+  'truss to post': 'truss tie',
+  'truss to carrier': 'truss tie',
+  'purlin to truss': 'purlin tie',
+  'purlin to rafter': 'purlin tie',
+}
+
+/** What the fastener of a joint is called, and what it is on the price list. */
+function nameOf({ kind, fastener }: Pick<Join, 'kind' | 'fastener'>): { readonly what: string; readonly item: string } {
   switch (fastener.by) {
     case 'nail':
-      return {
-        what: nailOf(fastener.nail)?.name ?? fastener.nail,
-        item: fastener.nail.startsWith('ring') ? 'ring-shank nail' : 'common nail',
-      }
+      return nailName(fastener.nail)
     case 'bolt': {
       const bolt = `bolt ${inchName(fastener.diameterIn)}`
       return { what: `${bolt} × ${boltLength(fastener.lengthIn)}`, item: bolt }
     }
     case 'bracket':
-      return { what: 'post bracket', item: 'post bracket' }
+      return { what: `post bracket${fitting(fastener)}`, item: 'post bracket' }
     case 'rafter tie':
       return { what: 'rafter tie', item: 'tie' }
+    case 'tie':
+      return { what: TIES[kind] ?? 'tie', item: 'tie' }
     default:
-      return { what: fastener.by, item: fastener.by }
+      return { what: `${fastener.by}${fitting(fastener)}`, item: fastener.by }
   }
 }
 
 /** Fasteners by joint, with counts over the building; joints of one kind may take different numbers of them. */
 export function jointList(joins: readonly Join[]): readonly JointLine[] {
   const kinds = new Map<string, { joint: string; fastener: string; joints: number; total: number }>()
-  for (const { kind, fastener, count } of joins) {
-    const { what } = nameOf(fastener)
+  for (const join of joins) {
+    const { kind, count } = join
+    const { what } = nameOf(join)
     const key = `${kind}|${what}`
     const has = kinds.get(key)
     if (has) {
@@ -81,7 +97,7 @@ const withSpare = (needed: number, share: number, least: number): number =>
   needed > 0 ? needed + Math.max(least, Math.ceil(needed * share - ROUNDING)) : 0
 
 function nailLine(nail: NailId, needed: number, { spares, nailBoxLb }: JobBuying): HardwareLine {
-  const { what, item } = nameOf({ by: 'nail', nail })
+  const { what, item } = nailName(nail)
   const each = nailLb(nail)
   const boxes = Math.ceil((withSpare(needed, spares.nailShare, 0) * each) / nailBoxLb - ROUNDING)
   const inABox = each > 0 ? Math.floor(nailBoxLb / each) : 0
@@ -93,10 +109,11 @@ export function hardwareList(joins: readonly Join[], screws: number, buying: Job
   const nails = new Map<NailId, number>()
   const pieces = new Map<string, number[]>()
   const items = new Map<string, string>()
-  for (const { fastener, count } of joins) {
+  for (const join of joins) {
+    const { fastener, count } = join
     if (fastener.by === 'nail') nails.set(fastener.nail, (nails.get(fastener.nail) ?? 0) + count)
     else {
-      const { what, item } = nameOf(fastener)
+      const { what, item } = nameOf(join)
       addUnder(pieces, what, count)
       items.set(what, item)
     }

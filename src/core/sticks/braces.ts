@@ -135,7 +135,7 @@ function putBrace(making: Making, wall: Wall, { bay, lay, name }: BraceAt): void
       stick: stick.id,
       to: on ?? '',
       atIn: end === 0 ? 0 : stick.cutLengthIn,
-      toAtIn: end === 0 ? bay.lowUpIn : bay.highUpIn,
+      upIn: end === 0 ? bay.lowUpIn : bay.highUpIn,
       fastener: { by: 'nail', nail: bracing.nail },
       count: bracing.nails,
     })
@@ -157,7 +157,7 @@ export function putBraces(making: Making, wall: Wall, grid: Grid): void {
           stick: `strap-${side}-${bay.order + 1}`,
           to,
           atIn: 0,
-          toAtIn: bay.lowUpIn,
+          upIn: bay.lowUpIn,
           fastener: { by: 'strap' },
           count: 1,
         })
@@ -224,8 +224,8 @@ export function putKnees(making: Making, { building, grid, boards, columns, trus
       })
       const nails = { fastener: { by: 'nail', nail: bracing.nail }, count: bracing.nails } as const
       making.joins.push(
-        { kind: 'knee to post', stick: stick.id, to: post.id, atIn: 0, toAtIn: heelIn - knee.downIn, ...nails },
-        { kind: 'knee to truss', stick: stick.id, to: truss.id, atIn: edgeIn, toAtIn: depthIn + knee.outIn, ...nails },
+        { kind: 'knee to post', stick: stick.id, to: post.id, atIn: 0, upIn: heelIn - knee.downIn, ...nails },
+        { kind: 'knee to truss', stick: stick.id, to: truss.id, atIn: edgeIn, upIn: null, ...nails },
       )
     }
   }
@@ -280,7 +280,7 @@ export function putTemporaryBraces(
           stick: stick.id,
           to: post.id,
           atIn: 0,
-          toAtIn: upIn,
+          upIn,
           fastener: { by: 'nail', nail: '16d-common' },
           count: 3,
         })

@@ -139,9 +139,9 @@ export function putBucks(making: Making, wall: Wall, bucks: Bucks): void {
       making.joins.push({
         kind: 'buck to girt',
         stick: stick.id,
-        to: `girt-${side}-${row.id}`,
+        to: `girts-${side}-${row.id}`,
         atIn: Math.max(0, Math.min(stick.cutLengthIn, row.topIn - buck.lowUpIn)),
-        toAtIn: atIn,
+        upIn: null,
         fastener: { by: 'nail', nail: wall.building.joints.girt.nail },
         count: 2,
       })
@@ -239,7 +239,7 @@ export function putBlocks(making: Making, wall: Wall, bucks: Bucks): void {
         stick: stick.id,
         to: on.id,
         atIn: end === 0 ? 0 : stick.cutLengthIn,
-        toAtIn: edgeUpIn,
+        upIn: wall.supports.some(({ id }) => id === on.id) ? edgeUpIn : null,
         fastener: { by: 'nail', nail: building.joints.girt.nail },
         count: 2,
       })

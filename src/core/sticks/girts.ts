@@ -4,12 +4,12 @@ import type { Building } from '../model'
 import { HALF_MARK_IN, PITCH_RUN_IN, SAME_IN } from '../units'
 import { PLY_IN } from '../wood'
 import { type Bucks, bucksOf } from './bucks'
-import { placeOn, type Stretch, supportsNear, towards, UP } from './line'
+import { anySupport, placeOn, type Stretch, supportsNear, towards, UP } from './line'
 import { type Making, putStick, squareOn } from './make'
 import { clearOf, type Lies } from './room'
 import { boardsBetween, type Splicing, splicesOf } from './splices'
-import type { End, Fastener, StickBoard } from './stick'
-import { endOn, type RowLies, roomsAt, type Wall } from './wall'
+import type { End, Fastener, Join, Stick, StickBoard } from './stick'
+import { endOn, meetsPosts, type RowLies, roomsAt, type Wall } from './wall'
 
 /** How far the rake falls back over a height, along a gable wall, inches. */
 const rakeRunIn = ({ pitchPer12 }: Building, heightIn: number): number => (heightIn * PITCH_RUN_IN) / pitchPer12
@@ -115,7 +115,7 @@ function boardsOfRow(wall: Wall, bucks: Bucks, [row, rowOrder]: OrderedRow, laye
   const parts = layer.inside
     ? between(wall, stretches).filter(({ fromIn, toIn }) => toIn - fromIn > backIn + 1)
     : stretches.flatMap((stretch) => boardsBetween(stretch, splicesOf(supportsIn, full(stretch), splicing)))
-  return parts.map((part, order) => ({ ...part, order, inside: layer.inside }))
+  return parts.map(({ fromIn, toIn }, order) => ({ fromIn, toIn, order, inside: layer.inside }))
 }
 
 /** One board of a wall as it is cut: its row, from and to along the wall, its length from tip to tip. */
@@ -153,11 +153,55 @@ function girtEnd(
   return { end: { ...squareOn(null), cut: 'bevel' as const }, backIn: rake.backIn }
 }
 
+/** What the end of a girt is nailed to where no post or buck is: the truss of its gable, a rafter, a beam, another girt. */
+function heldAtEnd(wall: Wall, { on, cut }: End, atIn: number): Pick<Join, 'kind' | 'to'> | null {
+  if (cut === 'bevel') return wall.gableTruss === null ? null : { kind: 'girt to truss', to: wall.gableTruss }
+  if (on === null || on.startsWith('buck-') || anySupport(wall.supports, atIn, HALF_MARK_IN) !== null) return null
+  if (on.startsWith('girts-')) return { kind: 'girt to girt', to: on }
+  return { kind: on.startsWith('rafter-') ? 'girt to rafter' : 'girt to carrier', to: on }
+}
+
+/** A girt with its row and how it lies. */
+interface PutGirt {
+  readonly stick: Stick
+  readonly part: WallBoard
+  readonly row: GirtRow
+  readonly highUpIn: number
+}
+
+/** The nails of one girt: at its ends where no post holds it, and at every post that it passes or ends at. */
+function putGirtJoins(making: Making, wall: Wall, { stick, part, row, highUpIn }: PutGirt): void {
+  const { fromIn, toIn, inside } = part
+  const { nail, count } = wall.building.joints.girt
+  const fastener: Fastener = { by: 'nail', nail }
+  for (const end of [0, 1] as const) {
+    const held = heldAtEnd(wall, stick.ends[end], end === 0 ? fromIn : toIn)
+    const atIn = end === 0 ? 0 : stick.cutLengthIn
+    if (held) making.joins.push({ kind: held.kind, stick: stick.id, to: held.to, atIn, upIn: null, fastener, count })
+  }
+  if (!meetsPosts(wall, highUpIn)) {
+    making.overlaps.push({ kind: 'below the brackets', sticks: [stick.id, stick.id] })
+    return
+  }
+  const reachIn = inside ? HALF_MARK_IN : -SAME_IN
+  for (const { id, atIn, halfIn } of supportsNear(wall.supports, fromIn, toIn)) {
+    if (atIn + halfIn < fromIn - reachIn || atIn - halfIn > toIn + reachIn) continue
+    const alongIn = Math.min(toIn, Math.max(fromIn, atIn)) - fromIn
+    making.joins.push({
+      kind: 'girt to post',
+      stick: stick.id,
+      to: id,
+      atIn: alongIn,
+      upIn: row.topIn,
+      fastener,
+      count,
+    })
+  }
+}
+
 /** The girts of one wall, row by row from the lowest, with the nails that hold them. */
 export function putGirts(making: Making, wall: Wall, bucks: Bucks): void {
-  const { building, line, side, rows } = wall
-  const { joints } = building
-  const nail: Fastener = { by: 'nail', nail: joints.girt.nail }
+  const { line, side, rows } = wall
   const layers = layersOf(wall)
   // Set in between posts its thickness stands upright: which of its faces is the lower one.
   const farIsDown = dot(cross(towards(line, 1, 0, 0), towards(line, 0, 1, 0)), UP) < 0
@@ -169,11 +213,10 @@ export function putGirts(making: Making, wall: Wall, bucks: Bucks): void {
       const middleOutIn = (outIn[0] + outIn[1]) / 2
       const up = inside ? towards(line, 0, 1, 0) : UP
       const lies = roomsAt(wall, liesIn(row, layer))
+      const layerName = `${row.id}${suffix}`
+      const [rowId, layerId] = [`girts-${side}-${row.id}`, `girt-${side}-${layerName}`]
       // The boards of a second layer lie on those of the first.
-      const onFirst = (end: End, { id }: GirtRow): End => ({
-        ...end,
-        on: end.on === null || inside ? end.on : `girts-${side}-${id}`,
-      })
+      const onFirst = (end: End): End => (end.on === null || inside ? end : { ...end, on: rowId })
       const signed = (end: End, backIn: number): End => {
         if (backIn === 0) return end
         if (!inside) return { ...end, backIn: -backIn }
@@ -185,35 +228,21 @@ export function putGirts(making: Making, wall: Wall, bucks: Bucks): void {
         const high = girtEnd(wall, bucks, [toIn, lies], rake && { backIn: rake.backIn, atIn: rake.toIn })
         const doubled = layer.ply > 0
         const stick = putStick(making, {
-          id: `girt-${side}-${row.id}${suffix}-${order + 1}`,
-          name: `${row.id}${suffix}.${order + 1}`,
+          id: `${layerId}-${order + 1}`,
+          name: `${layerName}.${order + 1}`,
           kind: 'girt',
           place: { part: 'main', side, row: row.id, order },
-          of: `girts-${side}-${row.id}`,
+          of: rowId,
           board,
           from: placeOn(line, fromIn, middleOutIn, middleUpIn),
           to: placeOn(line, toIn, middleOutIn, middleUpIn),
           up,
           ends: [
-            signed(doubled ? onFirst(low.end, row) : low.end, low.backIn),
-            signed(doubled ? onFirst(high.end, row) : high.end, high.backIn),
+            signed(doubled ? onFirst(low.end) : low.end, low.backIn),
+            signed(doubled ? onFirst(high.end) : high.end, high.backIn),
           ],
         })
-        for (const support of supportsNear(wall.supports, fromIn, toIn)) {
-          const reaches = inside ? HALF_MARK_IN : -SAME_IN
-          if (support.atIn + support.halfIn < fromIn - reaches || support.atIn - support.halfIn > toIn + reaches)
-            continue
-          const at = Math.min(toIn, Math.max(fromIn, support.atIn))
-          making.joins.push({
-            kind: 'girt to post',
-            stick: stick.id,
-            to: support.id,
-            atIn: at - fromIn,
-            toAtIn: row.topIn,
-            fastener: nail,
-            count: joints.girt.count,
-          })
-        }
+        putGirtJoins(making, wall, { stick, part, row, highUpIn: lies.highUpIn })
       }
     }
 }

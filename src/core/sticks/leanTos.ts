@@ -1,4 +1,5 @@
 import { minus, plus, times } from '../geometry'
+import type { LeanTo } from '../model'
 import { rafterCuts } from '../pocket/rafter'
 import { SAME_IN } from '../units'
 import { PLY_IN, postSize } from '../wood'
@@ -17,6 +18,7 @@ import {
 import { placeOn, towards, UP, wallLine } from './line'
 import { type Making, putStick, squareOn } from './make'
 import { purlinBoard, putPurlins } from './purlins'
+import { pliesJoins } from './builtUp'
 import { beamRooms, boltLengthIn } from './putBeams'
 import { boardAt, boardsBetween, splicesOf } from './splices'
 import type { Cut, End } from './stick'
@@ -42,9 +44,11 @@ function putLedger(making: Making, roof: LeanToRoof): void {
   const upIn = ledgerTopIn(roof) - board.depthIn / 2
   const supportsIn = wall.map(({ x }) => x)
   const whole = { fromIn: 0, toIn: grid.lengthIn }
+  const boardCounts: number[] = []
   for (let ply = 0; ply < ledger.plies; ply++) {
     const outIn = wallOutIn + PLY_IN * (ply + 0.5)
     const splices = splicesOf(supportsIn, whole, { reach: 'two', order: ply })
+    boardCounts.push(splices.length + 1)
     for (const [order, { fromIn, toIn }] of boardsBetween(whole, splices).entries()) {
       const onPost = (atIn: number): End =>
         squareOn(
@@ -67,6 +71,7 @@ function putLedger(making: Making, roof: LeanToRoof): void {
       })
     }
   }
+  making.joins.push(...pliesJoins({ of: `ledger-${part}`, lengthIn: grid.lengthIn, boards: boardCounts }))
   const { diameterIn, count } = building.joints.ledger
   const grip = postSize(building.post).depthIn + PLY_IN * ledger.plies
   const outermost = boardsBetween(whole, splicesOf(supportsIn, whole, { reach: 'two', order: 0 }))
@@ -77,7 +82,7 @@ function putLedger(making: Making, roof: LeanToRoof): void {
       stick: `ledger-${part}-1-${at.order + 1}`,
       to: post.id,
       atIn: at.alongIn,
-      toAtIn: upIn - board.depthIn / 2,
+      upIn: upIn - board.depthIn / 2,
       fastener: { by: 'bolt', diameterIn, lengthIn: boltLengthIn(grip) },
       count,
     })
@@ -143,19 +148,32 @@ function putRafter(making: Making, roof: LeanToRoof, at: RafterAt): void {
       cuts: birdsMouthCuts(roof, at.highOutIn),
     })
   }
+  const lengthIn = (tailOutIn - at.highOutIn) / Math.cos(roof.angle)
+  making.joins.push(...pliesJoins({ of: at.id, lengthIn, boards: Array<number>(rafter.plies).fill(1) }))
   putRafterJoins(making, roof, at, restOn)
 }
 
 /** Nails of a rafter on its seat where no rated tie holds it. */
 const TOE_NAILS = 3
 
+/** What a hanger of a rafter is bought for. */
+const fitsRafter = ({ plies, size }: LeanTo['rafter']): string =>
+  `${plies > 1 ? `${plies} of ` : ''}${size.replace('x', '×')}, sloped`
+
 /** What holds a rafter at both its rests. */
 function putRafterJoins(making: Making, roof: LeanToRoof, at: RafterAt, restOn: string | null): void {
   const { building, angle, leanTo, restOutIn, seatIn, seatUpIn } = roof
   const stick = `${at.id}-1`
-  const high = { stick, atIn: 0, toAtIn: undersideIn(roof, at.highOutIn) }
+  const onPost = at.hangs === null || at.hangs.kind === 'rafter to post'
+  const high = { stick, atIn: 0, upIn: onPost ? undersideIn(roof, at.highOutIn) : null }
   if (at.hangs)
-    making.joins.push({ ...high, kind: at.hangs.kind, to: at.hangs.id, fastener: { by: 'hanger' }, count: 1 })
+    making.joins.push({
+      ...high,
+      kind: at.hangs.kind,
+      to: at.hangs.id,
+      fastener: { by: 'hanger', fits: fitsRafter(leanTo.rafter) },
+      count: 1,
+    })
   else if (at.post) {
     const { diameterIn, count } = building.joints.ledger
     const lengthIn = boltLengthIn(postSize(building.post).widthIn + 2 * PLY_IN)
@@ -173,7 +191,7 @@ function putRafterJoins(making: Making, roof: LeanToRoof, at: RafterAt, restOn: 
     stick,
     to: restOn,
     atIn: (restOutIn - seatIn - at.highOutIn) / Math.cos(angle),
-    toAtIn: seatUpIn,
+    upIn: roof.beam ? null : seatUpIn,
     fastener: building.joints.rafterTieLb === null ? { by: 'nail', nail: '16d-common' } : { by: 'rafter tie' },
     count: building.joints.rafterTieLb === null ? TOE_NAILS : Math.min(2, leanTo.rafter.plies),
   })
@@ -207,7 +225,7 @@ function putCleats(making: Making, roof: LeanToRoof, at: RafterAt): void {
       stick: stick.id,
       to: at.id,
       atIn: at.highOutIn - innerOutIn,
-      toAtIn: 0,
+      upIn: null,
       fastener: { by: 'nail', nail: '16d-common' },
       count: 6,
     })

@@ -115,8 +115,8 @@ function carried(of: PurlinsOf, board: RowBoard, placeIn: number): CarriedBoard 
 }
 
 /** What holds a purlin at each support. */
-function purlinFastener({ joints }: Building, style: PurlinsOf['style']): Pick<Join, 'fastener' | 'count'> {
-  if (style === 'between') return { fastener: { by: 'hanger' }, count: 1 }
+function purlinFastener({ joints, roof }: Building, style: PurlinsOf['style']): Pick<Join, 'fastener' | 'count'> {
+  if (style === 'between') return { fastener: { by: 'hanger', fits: roof.purlins.size.replace('x', '×') }, count: 1 }
   if (joints.purlinTieLb !== null) return { fastener: { by: 'tie' }, count: 1 }
   return { fastener: { by: 'nail', nail: joints.purlin.nail }, count: joints.purlin.count }
 }
@@ -138,11 +138,12 @@ export function putPurlins(making: Making, of: PurlinsOf): void {
   }
   for (const [order, placeIn] of placesIn.entries()) {
     const row = `P${order + 1}`
+    const [rowId, rowName] = [`${slope.id}-${row}-`, `${row}.`]
     for (const [i, { fromIn, toIn, sideIn, ends, meets }] of boardsOf(order, placeIn).entries()) {
       const upIn = placeIn + halfIn + sideIn
       const stick = putStick(making, {
-        id: `${slope.id}-${row}-${i + 1}`,
-        name: `${row}.${i + 1}`,
+        id: `${rowId}${i + 1}`,
+        name: `${rowName}${i + 1}`,
         kind: flat ? 'batten' : 'purlin',
         place: { part: slope.part, side: slope.side, row, order: i },
         board,
@@ -151,7 +152,9 @@ export function putPurlins(making: Making, of: PurlinsOf): void {
         up: flat ? slope.up : slope.off,
         ends,
       })
-      for (const { to, atIn } of meets) making.joins.push({ kind, stick: stick.id, to, atIn, toAtIn: placeIn, ...held })
+      // Written out: there are thousands, and what is spread into an object takes three times the room.
+      for (const { to, atIn } of meets)
+        making.joins.push({ kind, stick: stick.id, to, atIn, upIn: null, fastener: held.fastener, count: held.count })
     }
   }
 }
@@ -251,7 +254,7 @@ export function putFascia(
             stick: stick.id,
             to: support.id,
             atIn: support.atIn - fromIn,
-            toAtIn: 0,
+            upIn: null,
             fastener: { by: 'nail', nail: '16d-common' },
             count: 2,
           })

@@ -1,5 +1,5 @@
 import type { Building } from '../model'
-import { item } from '../result'
+import { item, lastOf } from '../result'
 import { SAME_IN } from '../units'
 import { PLY_IN, postSize } from '../wood'
 import type { Beam } from './beams'
@@ -8,6 +8,7 @@ import type { Column } from './column'
 import { placeOn, UP } from './line'
 import { type Making, putStick, squareOn } from './make'
 import type { Room } from './room'
+import { pliesJoins } from './builtUp'
 import { boardAt, boardsBetween, splicesOf } from './splices'
 import type { Fastener } from './stick'
 
@@ -95,12 +96,17 @@ export function putBeam(making: Making, of: BeamsOf): void {
   const onPost = (atIn: number): string | null =>
     posts.find(({ support }) => Math.abs(support.atIn - atIn) <= support.halfIn + SAME_IN)?.post.id ?? null
   const postDepthIn = postSize(building.post).depthIn
+  // Boards of each ply, of plies that lie against each other: those in the other face of the posts stand by themselves.
+  const touching: number[][] = []
   beam.layers.forEach(({ outIn, topUpIn }, ply) => {
     // On a face only the ply next to the post touches it; let in, all of them stand on the notch.
     const besideIn = outIn >= 0 ? outIn : -postDepthIn - PLY_IN - outIn
     const touches = beam.faces.let === 'in' || besideIn < SAME_IN
     const carried = (atIn: number) => (touches ? onPost(atIn) : beam.id)
     const splices = splicesOf(supportsIn, beam, { reach: 'two', order: ply })
+    const againstLast = ply > 0 && Math.abs(item(beam.layers, ply - 1).outIn - outIn - PLY_IN) < SAME_IN
+    if (againstLast) lastOf(touching).push(splices.length + 1)
+    else touching.push([splices.length + 1])
     for (const [order, { fromIn, toIn }] of boardsBetween(beam, splices).entries()) {
       const middle = (atIn: number) => placeOn(line, atIn, outIn + PLY_IN / 2, topUpIn - deepIn / 2)
       putStick(making, {
@@ -117,6 +123,8 @@ export function putBeam(making: Making, of: BeamsOf): void {
       })
     }
   })
+  for (const boards of touching)
+    making.joins.push(...pliesJoins({ of: beam.id, lengthIn: beam.toIn - beam.fromIn, boards }))
   putPackers(making, of, 0)
   putPackers(making, of, 1)
   const { diameterIn, count } = building.joints.carrier
@@ -133,7 +141,7 @@ export function putBeam(making: Making, of: BeamsOf): void {
       stick: `${beam.id}-1-${order + 1}`,
       to: post.id,
       atIn: alongIn,
-      toAtIn: beam.topUpIn - deepIn,
+      upIn: beam.topUpIn - deepIn,
       fastener: bolt,
       count,
     })

@@ -6,7 +6,7 @@ import { type Making, putStick, squareOn } from './make'
 import { clearOf, type Room } from './room'
 import { boardsBetween, type Splicing, splicesOf } from './splices'
 import type { End, Fastener, StickBoard } from './stick'
-import { endOn, roomsAt, type Wall } from './wall'
+import { endOn, meetsPosts, roomsAt, type Wall } from './wall'
 
 /** A skirt is bought in boards that one person carries, inches. */
 const SKIRT_BOARD_IN = 192
@@ -62,6 +62,10 @@ export function putSkirt(making: Making, wall: Wall, bucks: Bucks): void {
         up: UP,
         ends: [onWood(fromIn), onWood(toIn)],
       })
+      if (!meetsPosts(wall, highUpIn)) {
+        making.overlaps.push({ kind: 'below the brackets', sticks: [stick.id, stick.id] })
+        continue
+      }
       for (const support of supportsNear(supports, fromIn, toIn))
         if (support.atIn + support.halfIn > fromIn + SAME_IN && support.atIn - support.halfIn < toIn - SAME_IN)
           making.joins.push({
@@ -69,7 +73,7 @@ export function putSkirt(making: Making, wall: Wall, bucks: Bucks): void {
             stick: stick.id,
             to: support.id,
             atIn: Math.min(toIn, Math.max(fromIn, support.atIn)) - fromIn,
-            toAtIn: building.skirt.topIn,
+            upIn: highUpIn,
             fastener: nail,
             count: building.joints.girt.count,
           })
@@ -120,7 +124,7 @@ export function putTracks(making: Making, wall: Wall): void {
           stick: stick.id,
           to: support.id,
           atIn: support.atIn - fromIn,
-          toAtIn: door.headIn + board.depthIn,
+          upIn: door.headIn + board.depthIn,
           fastener: { by: 'nail', nail: building.joints.girt.nail },
           count: building.joints.girt.count,
         })

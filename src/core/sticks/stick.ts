@@ -102,11 +102,16 @@ type Corner = readonly [alongIn: number, upIn: number]
 export type Fastener =
   | { readonly by: 'nail'; readonly nail: NailId }
   | { readonly by: 'bolt'; readonly diameterIn: number; readonly lengthIn: number }
-  | { readonly by: 'hanger' | 'tie' | 'rafter tie' | 'strap' | 'bracket' }
+  /** `fits` is the board or post that it is made for, where it is bought by that. */
+  | { readonly by: 'hanger' | 'tie' | 'rafter tie' | 'strap' | 'bracket'; readonly fits?: string }
 
 /** What a joint is, for lists: the kinds that are fastened alike. */
 export type JoinKind =
   | 'girt to post'
+  | 'girt to girt'
+  | 'girt to rafter'
+  | 'girt to truss'
+  | 'girt to carrier'
   | 'skirt to post'
   | 'buck to girt'
   | 'block to buck'
@@ -116,6 +121,7 @@ export type JoinKind =
   | 'fascia to truss'
   | 'truss to post'
   | 'truss to carrier'
+  | 'truss to gable post'
   | 'carrier to post'
   | 'header to post'
   | 'ledger to post'
@@ -124,7 +130,6 @@ export type JoinKind =
   | 'rafter to header'
   | 'rafter to carrier'
   | 'cleat to rafter'
-  | 'seat block to post'
   | 'brace to post'
   | 'strap to post'
   | 'knee to post'
@@ -142,9 +147,10 @@ export interface Join {
   readonly stick: string
   /** The other stick, post or truss. */
   readonly to: string
-  /** How far along the stick from its first end, and along the other: above the grade line on a post. Inches. */
+  /** How far along the stick from its first end, inches. */
   readonly atIn: number
-  readonly toAtIn: number
+  /** How high above the grade line a post is marked for it, inches; null where it meets no post. */
+  readonly upIn: number | null
   readonly fastener: Fastener
   readonly count: number
 }
@@ -164,3 +170,4 @@ export type OverlapKind =
   | 'tails below the heel'
   | 'track under the roof'
   | 'truss beside its post'
+  | 'below the brackets'

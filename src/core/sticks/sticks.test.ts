@@ -8,7 +8,6 @@ import { cutGroups } from './cutList'
 import { buyingOf } from './buy'
 import { netLengthIn } from './make'
 import { solidOf, volumeIn3 } from './solids'
-import { stickMarks } from './stickMarks'
 import type { Sticks } from './sticks'
 
 /** Buildings drawn by lot here; `npm run sticks` draws two hundred. */
@@ -36,21 +35,6 @@ const volumeFaults = ({ sticks }: Sticks): string[] =>
       return off > NEAR ? [`${stick.id}: ${own} in³ and ${solid} in³`] : []
     })
 
-/** Joins whose mark stands on one of the two only, or off the stick. */
-function markFaults(made: Sticks): string[] {
-  const marks = stickMarks(made)
-  const lengths = new Map(made.sticks.map(({ id, cutLengthIn }) => [id, cutLengthIn]))
-  return made.joins
-    .filter(({ stick, to }) => stick !== to)
-    .flatMap(({ stick, to, kind, atIn }) => {
-      const both =
-        marks.get(stick)?.some(({ meets }) => meets === to) === true &&
-        marks.get(to)?.some(({ meets }) => meets === stick) === true
-      const lengthIn = lengths.get(stick) ?? Infinity
-      return both && atIn > -6 && atIn < lengthIn + 6 ? [] : [`${kind} of ${stick} and ${to} at ${atIn}`]
-    })
-}
-
 /** What take-off and cut list count otherwise than the sticks. */
 function countFaults(job: Job, made: Sticks): string[] {
   const bought = made.sticks.filter(isBought)
@@ -72,12 +56,11 @@ function countFaults(job: Job, made: Sticks): string[] {
 const faultsOf = (job: Job, made: Sticks): string[] => [
   ...geometryFaults(made),
   ...volumeFaults(made),
-  ...markFaults(made),
   ...countFaults(job, made),
 ]
 
 test.each(['quillback', 'tansy', 'marl'] as const)(
-  '%s: ends touch what carries them, no stick goes into another, volumes, marks and counts agree',
+  '%s: ends touch what carries them, no stick goes into another, volumes and counts agree',
   (name) => {
     const { job } = demo(name)
     const made = sticksFor(job)

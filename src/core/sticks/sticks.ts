@@ -94,7 +94,8 @@ export function structureOf(of: Omit<SticksOf, 'buying'>): Structure {
     return own ? overhangOver(own) : building.eaveOverhangIn
   }
   const overhangs = { south: overhangOn('south'), north: overhangOn('north') }
-  const slopes = mainSlopes(building, grid, trussesAt(building, trusses), overhangs)
+  const standing = trussesAt(building, trusses)
+  const slopes = mainSlopes(building, grid, standing, overhangs)
   return {
     boards,
     beams,
@@ -112,6 +113,7 @@ export function structureOf(of: Omit<SticksOf, 'buying'>): Structure {
         posts,
         placed,
         rooms: roomsOf(side),
+        gableTruss: isEave(side) ? null : (standing[side === 'west' ? 0 : standing.length - 1]?.id ?? null),
       }),
     ),
   }
@@ -137,20 +139,22 @@ function remembered(memory: SticksMemory, key: string, of: unknown, make: () => 
 /** What holds the plies of one column to each other, and its foot. */
 function columnJoins({ building }: Pick<SticksOf, 'building'>, column: Column, footUpIn: number): readonly Join[] {
   const { joints, school, cleat, post } = building
-  const { plies, depthIn, wood } = postSize(post)
-  const at = { stick: column.post.id, to: column.post.id, atIn: 0, toAtIn: footUpIn }
+  const { plies, depthIn, wood, label } = postSize(post)
+  const { id } = column.post
   const joins: Join[] = []
+  const put = (kind: Join['kind'], fastener: Join['fastener'], count: number) =>
+    joins.push({ kind, stick: id, to: id, atIn: 0, upIn: footUpIn, fastener, count })
   if (wood === 'laminated') {
-    const total = laminationNails(joints.lamination, plies, column.topUpIn - footUpIn)
-    joins.push({ ...at, kind: 'plies of a post', fastener: { by: 'nail', nail: joints.lamination.nail }, count: total })
+    const { lamination } = joints
+    const total = laminationNails(lamination, plies, column.topUpIn - footUpIn)
+    put('plies of a post', { by: 'nail', nail: lamination.nail }, total)
   }
-  if (school === 'pier') joins.push({ ...at, kind: 'post to bracket', fastener: { by: 'bracket' }, count: 1 })
+  if (school === 'pier') put('post to bracket', { by: 'bracket', fits: label }, 1)
   else if (school === 'collar' || cleat) {
     const { diameterIn, count } = joints.collar
     // Bolts stick out of the post into the collar, or pass the post and the cleats on both its sides.
     const lengthIn = boltLengthIn(depthIn + 3)
-    const kind = school === 'collar' ? 'collar to post' : 'cleats to post'
-    joins.push({ ...at, kind, fastener: { by: 'bolt', diameterIn, lengthIn }, count })
+    put(school === 'collar' ? 'collar to post' : 'cleats to post', { by: 'bolt', diameterIn, lengthIn }, count)
   }
   return joins
 }
@@ -181,7 +185,7 @@ function roofGroup(of: SticksOf, { boards, beams, columns, overhangs, slopes }: 
   const { building, grid, posts, trusses, buying } = of
   const making = startMaking(buying)
   const at = trussesAt(building, trusses)
-  putTrusses(making, { building, grid, plan: trusses, beams, overhangs, columns })
+  putTrusses(making, { building, grid, plan: trusses, beams, overhangs, columns, posts })
   putMainPurlins(making, { building, boards, slopes })
   putFascia(making, { building, boards, slopes, overhangs })
   putKnees(making, { building, grid, boards, columns, trusses: at, posts })
@@ -251,6 +255,7 @@ const wallInputs = ({ building, buying, grid }: SticksOf, wall: Wall, braced: bo
   wall.supports,
   wall.openings,
   wall.rooms,
+  wall.gableTruss,
   wall.building.girts,
   building.skirt,
   building.heelIn,
@@ -321,7 +326,8 @@ export function deriveSticks(
     building.pitchPer12,
   ]
   const eaves = [overhangs, building.gableOverhangIn, grid, trusses, beams, columns.size, buying]
-  groups.push(remembered(memory, 'roof', [roofInputs, eaves, post], () => roofGroup(of, structure)))
+  const gablePosts = posts.filter(({ side }) => !isEave(side))
+  groups.push(remembered(memory, 'roof', [roofInputs, eaves, post, gablePosts], () => roofGroup(of, structure)))
   for (const beam of beams)
     groups.push(
       remembered(memory, beam.id, [beam, joints.carrier, post, grades, buying], () => {

@@ -1,4 +1,4 @@
-import { type Grid, onWall, type TrussPlan } from '../layout'
+import { type Grid, isEave, onWall, type Post, type TrussPlan } from '../layout'
 import type { Building } from '../model'
 import { item } from '../result'
 import { HALF_MARK_IN, PITCH_RUN_IN } from '../units'
@@ -92,6 +92,7 @@ interface TrussesOf {
   readonly beams: readonly Beam[]
   readonly overhangs: Overhangs
   readonly columns: ReadonlyMap<string, Column>
+  readonly posts: readonly Post[]
 }
 
 /** What a truss rests on at one eave: its post, or the beam between two. */
@@ -112,7 +113,8 @@ function seatJoins(making: Making, of: TrussesOf, [id, order]: readonly [string,
   const { joints, roof } = building
   const on = restOn(of, side, order)
   const column = rest.post ? columns.get(rest.post.id) : undefined
-  const seat = { stick: id, to: on ?? '', atIn: side === 'south' ? 0 : grid.widthIn, toAtIn: building.heelIn }
+  const upIn = on !== null && on === rest.post?.id ? building.heelIn : null
+  const seat = { stick: id, to: on ?? '', atIn: side === 'south' ? 0 : grid.widthIn, upIn }
   if (roof.truss.set === 'posts' && column?.bears === 'truss') {
     const { widthIn } = postSize(building.post)
     const inPocket = column.pocketPlies.length > 0 || column.trussNotch !== null || column.plies.length > 1
@@ -125,6 +127,26 @@ function seatJoins(making: Making, of: TrussesOf, [id, order]: readonly [string,
     return
   }
   making.joins.push({ ...seat, kind: 'truss to carrier', fastener: { by: 'tie' }, count: 1 })
+}
+
+/** What holds the posts of the gable walls that reach the roof to the trusses over them: bolts as at the other posts  (register C44). */
+function gableJoins(making: Making, { building, posts, columns }: TrussesOf, trusses: readonly TrussAt[]): void {
+  const { diameterIn, count } = building.joints.truss
+  const lengthIn = boltLengthIn(postSize(building.post).depthIn + PLY_IN * building.roof.truss.plies)
+  for (const post of posts) {
+    const truss = post.side === 'west' ? trusses[0] : trusses.at(-1)
+    const reaches = !isEave(post.side) && post.kind !== 'corner' && post.heightIn > building.heelIn
+    if (!truss || !reaches || !columns.has(post.id)) continue
+    making.joins.push({
+      kind: 'truss to gable post',
+      stick: truss.id,
+      to: post.id,
+      atIn: post.y,
+      upIn: post.heightIn,
+      fastener: { by: 'bolt', diameterIn, lengthIn },
+      count,
+    })
+  }
 }
 
 /** The trusses of a roof: each ordered as one piece, with what holds it down at both seats. */
@@ -152,6 +174,7 @@ export function putTrusses(making: Making, of: TrussesOf): void {
     seatJoins(making, of, [stick.id, order], 'south')
     seatJoins(making, of, [stick.id, order], 'north')
   }
+  gableJoins(making, of, trusses)
   making.overlaps.push(...inGables(of, trusses), ...besidePosts(of, trusses))
 }
 

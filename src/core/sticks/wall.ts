@@ -32,6 +32,8 @@ export interface Wall {
   readonly supportsIn: readonly number[]
   /** What else stands along it: beams, ledgers, the high ends of rafters. */
   readonly rooms: readonly Room[]
+  /** The truss that stands in it where it is a gable. */
+  readonly gableTruss: string | null
 }
 
 /** Gathers what a wall is made from. */
@@ -44,6 +46,7 @@ export function wallOf({
   posts,
   placed,
   rooms,
+  gableTruss = null,
 }: {
   readonly building: Building
   readonly grid: Grid
@@ -53,6 +56,7 @@ export function wallOf({
   readonly posts: readonly Post[]
   readonly placed: readonly PlacedOpening[]
   readonly rooms: readonly Room[]
+  readonly gableTruss?: string | null
 }): Wall {
   const supports = wallPosts(posts, side).map((post) => ({
     id: post.id,
@@ -70,6 +74,7 @@ export function wallOf({
     supports,
     supportsIn: supports.map(({ atIn }) => atIn),
     rooms,
+    gableTruss,
   }
 }
 
@@ -103,11 +108,13 @@ export interface BuckPlaces {
   readonly at: (atIn: number) => string | null
 }
 
+/** Whether boards as high as this meet the posts: on brackets these may begin above them. */
+export const meetsPosts = ({ building }: Wall, highUpIn: number): boolean =>
+  building.school !== 'pier' || highUpIn > building.bracketIn
+
 /** What carries the end of a board of a wall: a beam flush under it, what it stops at, a post, a buck, or nothing. */
 export function endOn(wall: Wall, bucks: BuckPlaces, atIn: number, lies: RowLies): string | null {
-  const { school, bracketIn } = wall.building
-  // Posts on brackets may begin above it.
-  if (school === 'pier' && lies.highUpIn <= bracketIn) return null
+  if (!meetsPosts(wall, lies.highUpIn)) return null
   for (const room of lies.flush) if (room.fromIn - SAME_IN <= atIn && atIn <= room.toIn + SAME_IN) return room.of
   for (const room of lies.stops)
     if (Math.abs(room.fromIn - atIn) < HALF_MARK_IN || Math.abs(room.toIn - atIn) < HALF_MARK_IN) return room.of

@@ -92,6 +92,30 @@ test('carriers sit a carrier’s depth under the heel, and say so', () => {
   const sheet = titled(sheets, /^Carriers/)
   expect(JSON.stringify(sheet)).toContain(`Seat 9' 0 3/4\\" above the grade line, top 10' 0\\"`)
 })
+// Trusses stand 4 ft on centre from the middle of the first post, 2 1/4 in. in; board 1.2 begins at the middle of A2.
+test('each board of a carrier is marked where trusses stand on it, from its own end', () => {
+  const { job, shown, sheets } = sheetsFor(demo('tansy').job)
+  const rows = rowsOf(titled(sheets, /^Carriers/)).filter(
+    ([board, marks]) => /^carrier 1\.2/.test(board) && /T/.test(marks),
+  )
+  const { x } = shown.posts.find(({ name }) => name === 'A2') ?? { x: NaN }
+  const on = shown.trusses.trusses.filter(({ xIn }) => xIn > x && xIn < job.building.lengthIn - x)
+  expect(rows.map((row) => row[1].replaceAll('\u00a0', ' ').split('   '))).toEqual(
+    Array(2).fill(on.map(({ number, xIn }) => `T${number} at ${mark(xIn - x)}`)),
+  )
+  expect(on).toHaveLength(5)
+})
+// Rafters of two plies stand 2 ft on centre from the end, the first flush with it: its middle lies 1 1/2 in. in.
+test('a ledger has its height, its bolts, its boards and the rafters that hang on them', () => {
+  const { sheets, sticks } = sheetsFor(demo('marl').job)
+  const sheet = titled(sheets, /ledgers$/)
+  const text = JSON.stringify(sheet).replaceAll('\u00a0', ' ')
+  const [ledger] = sticks.sticks.filter(({ kind }) => kind === 'ledger')
+  expect(text).toContain(`top ${JSON.stringify(mark(ledger.at.from[2] + 9.25 / 2)).slice(1, -1)}`)
+  const marks = rowsOf(sheet).find(([board, own]) => /^ledger 2\.1/.test(board) && /R/.test(own))?.[1] ?? ''
+  const read = marks.replaceAll('\u00a0', ' ').split('   ')
+  expect(read.slice(0, 3)).toEqual([`R1 at 0' 1 1/2"`, `R2 at 2' 1 1/2"`, `R3 at 4' 1 1/2"`])
+})
 test('the truss order counts the trusses, and the lean-to side has no tail', () => {
   const { shown, sheets } = sheetsFor(demo('quillback').job)
   const rows = rowsOf(titled(sheets, /^Truss order$/))

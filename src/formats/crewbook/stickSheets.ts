@@ -1,61 +1,11 @@
 import { quantity, upTo } from '@/core/units'
 import { PLY_IN, postSize } from '@/core/wood'
+import { beamSheet } from './beamSheets'
 import { braceSheet, kneeSheet } from './braceSheets'
 import { inches, mark, table } from './paper'
 import { rafterSheets } from './rafterSheets'
-import { type SheetsOf, stock } from './sheetsOf'
-import type { Block, Sheet } from './types'
-
-/** Carriers and headers: where they sit, how they lie, every ply with its joints, crown up. */
-function beamSheet({ derived, sticks, structure }: SheetsOf): Sheet[] {
-  const blocks = structure.beams.flatMap((beam): Block[] => {
-    const own = sticks.sticks.filter(({ of }) => of === beam.id)
-    const names = beam.posts.map(({ post }) => post.name)
-    const seat = mark(beam.topUpIn - beam.deepIn)
-    const depth = (plies: number) => inches(plies * 1.5)
-    const { faces } = beam
-    const how =
-      faces.let === 'in'
-        ? [
-            ...(faces.outside > 0 ? [`notch ${depth(faces.outside)} deep in the outside face`] : []),
-            ...(faces.inside > 0 ? [`notch ${depth(faces.inside)} deep in the inside face`] : []),
-          ].join(', ')
-        : `bolted on: ${faces.outside} plies outside, ${faces.inside} inside`
-    return [
-      {
-        kind: 'text',
-        strong: true,
-        text:
-          `${beam.kind === 'carrier' ? 'Carrier' : 'Header'} ${names[0]} to ${names[names.length - 1]}: ` +
-          `${beam.spec.plies} plies of ${beam.spec.size.replace('x', '×')} ${beam.spec.lumber}, crown up`,
-      },
-      { kind: 'text', text: `Seat ${seat} above the grade line, top ${mark(beam.topUpIn)}; ${how}.` },
-      table(
-        ['board', 'length', 'from', 'joins'],
-        own.map((stick) => [
-          stick.name,
-          mark(stick.cutLengthIn),
-          stock(stick),
-          stick.ends
-            .map(({ on }) => derived.names[on ?? ''] ?? '')
-            .filter(Boolean)
-            .join(' to '),
-        ]),
-        [1, 2],
-        [1],
-      ),
-    ]
-  })
-  return blocks.length > 0
-    ? [
-        {
-          title: 'Carriers and headers',
-          sub: 'joints of the plies fall on posts, those of neighbors on other posts',
-          blocks,
-        },
-      ]
-    : []
-}
+import type { SheetsOf } from './sheetsOf'
+import type { Sheet } from './types'
 
 /** The order of the trusses: what their maker needs to know, and what they are loaded with. */
 function trussSheet({ job, derived }: SheetsOf): Sheet {

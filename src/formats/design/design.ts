@@ -1,15 +1,16 @@
 import { relianceWords, summaryOf, traceOf } from '../words/checks'
 import { type Derived, jobSticks } from '@/core/derive'
 import { type FieldState, foldBare, piecesAsBuilt } from '@/core/field'
-import { type Prices, priceBook } from '@/core/quantities'
+import { priceBook } from '@/core/quantities'
 import { addUnder } from '@/core/result'
-import { type Sticks, STICK_KINDS, stickMarks } from '@/core/sticks'
-import { hookedMarks } from '@/core/layout'
-import type { Job } from '@/core/model'
+import { isOfPost, type Stick, type Sticks, STICK_KINDS, stickMarks } from '@/core/sticks'
+import { HALF_MARK_IN } from '@/core/units'
+import { girtFaceIn, hookedMarks, onWall } from '@/core/layout'
+import { type Job, SIDES } from '@/core/model'
 import { z } from 'zod'
 
 const DESIGN_FORMAT = 'burdock-design'
-const DESIGN_VERSION = 2
+const DESIGN_VERSION = 3
 
 const point = z.object({ x: z.number(), y: z.number() })
 const trace = z.object({
@@ -65,9 +66,27 @@ const stick = z.object({
       depthIn: z.tuple([z.number(), z.number()]),
     }),
   ),
-  marks: z.array(z.object({ meets: z.string(), kind: z.string(), atIn: z.number() })),
+  marks: z.array(
+    z.object({
+      meets: z.string().describe('The stick that meets it, or the post, truss, row or beam that it meets'),
+      kind: z.string(),
+      atIn: z.number().describe('Along it from its first end; on a post from its foot, of girts the top of the board'),
+      face: z
+        .enum(['upper', 'lower', 'near', 'far', 'end'])
+        .nullable()
+        .describe('The face that it is met on; null where no stick meets it'),
+      crayon: z.string().nullable().describe('Crayon of the mark on a post; null on other sticks'),
+    }),
+  ),
   joins: z.array(
-    z.object({ kind: z.string(), to: z.string(), atIn: z.number(), toAtIn: z.number(), fastener, count: z.number() }),
+    z.object({
+      kind: z.string(),
+      to: z.string(),
+      atIn: z.number(),
+      upIn: z.number().nullable().describe('Height above the grade line at which a post is marked; null elsewhere'),
+      fastener,
+      count: z.number(),
+    }),
   ),
   state: z.enum(['planned', 'cut', 'set', 'fixed', 'checked']),
   lockedFrom: z.string().nullable().describe('When it was cut: from then on its length is locked'),
@@ -199,18 +218,44 @@ export type Design = z.infer<typeof designSchema>
 const plain = (value: unknown): unknown =>
   JSON.parse(JSON.stringify(value, (_k, x: unknown) => (typeof x === 'number' && !Number.isFinite(x) ? null : x)))
 
+/** The crayon of a height on a post: that of the mark which its pole has there. */
+function crayonOf(job: Job, { poles }: Derived, post: string | null, upIn: number): string | null {
+  const mark = poles[post ?? '']?.find((each) => Math.abs(each.upIn - upIn) < HALF_MARK_IN)
+  return mark ? (job.fieldwork.crayons[mark.kind] ?? null) : null
+}
+
+/** How much lower a board is marked on a post than its top, inches, where the crew marks the bottom of boards. */
+const markedDownIn = ({ building, fieldwork }: Job, { kind, place }: Stick): number => {
+  const side = SIDES.find((each) => each === place.side)
+  return kind === 'girt' && side && fieldwork.boardEdge === 'bottom' ? girtFaceIn(onWall(building, side)) : 0
+}
+
 /** Sticks with their marks and joins, and how far each has come on site. */
-function sticksIn(made: Sticks, field: FieldState, prices: Prices) {
+function sticksIn(job: Job, derived: Derived, made: Sticks, field: FieldState) {
+  const prices = priceBook(job.sizing.prices)
   const built = new Map(piecesAsBuilt(made.sticks, field, prices).pieces.map((piece) => [piece.stick.id, piece]))
   const marks = stickMarks(made)
+  const downIn = new Map(made.sticks.map((stick) => [stick.id, markedDownIn(job, stick)]))
   const joins = new Map<string, Sticks['joins'][number][]>()
   for (const join of made.joins) addUnder(joins, join.stick, join)
+  // What holds the plies of one post or beam to each other stands with the first of them.
+  for (const { id, of } of made.sticks) {
+    const whole = of === null || of === id ? undefined : joins.get(of)
+    if (!whole) continue
+    joins.set(id, [...(joins.get(id) ?? []), ...whole])
+    joins.delete(of ?? '')
+  }
   return made.sticks.map(({ place, outline: _outline, ...stick }) => ({
     ...stick,
     part: place.part,
     side: place.side,
     row: place.row,
-    marks: marks.get(stick.id) ?? [],
+    marks: (marks.get(stick.id) ?? []).map((mark) => ({
+      ...mark,
+      crayon: isOfPost(stick)
+        ? crayonOf(job, derived, stick.of, stick.at.from[2] + mark.atIn - (downIn.get(mark.meets) ?? 0))
+        : null,
+    })),
     joins: (joins.get(stick.id) ?? []).map(({ stick: _stick, ...join }) => join),
     state: built.get(stick.id)?.state ?? 'planned',
     lockedFrom: built.get(stick.id)?.cut?.at ?? field.cuts[stick.of ?? '']?.at ?? null,
@@ -279,7 +324,7 @@ export function designOf(job: Job, derived: Derived, field: FieldState = foldBar
     braces: derived.braces,
     postRatios: derived.postRatios,
     holes: derived.holes,
-    sticks: sticksIn(sticks, field, priceBook(job.sizing.prices)),
+    sticks: sticksIn(job, derived, sticks, field),
     overlaps: sticks.overlaps,
     takeoff: derived.takeoff,
     checks: derived.checks.map((check) => ({

@@ -317,6 +317,20 @@ export const REGISTER: Readonly<Record<string, RegisterLine>> = {
     direction: 'practice',
     otherwise: 'the crew decides; nothing is held by it',
   },
+  C43: {
+    what: 'Nails between the plies of carriers, headers, ledgers and rafters',
+    used: '10d common, 24 in. apart along both edges, staggered, and 3 at each end and joint',
+    source: 'IBC 2021 Table 2304.10.2, built-up girders and beams',
+    direction: 'safe',
+    otherwise: 'the table has the 10d box nail there, which is as long and thinner',
+  },
+  C44: {
+    what: 'Bolts of a gable post to the end truss over it',
+    used: 'those of a truss at an eave post',
+    source: 'practice',
+    direction: 'practice',
+    otherwise: 'the joint is bought, not checked: the maker of the truss and the engineer decide',
+  },
 }
 
 /** One value of the register in a sentence; a number that is not there says so. */

@@ -134,6 +134,8 @@ export const OVERLAP_WORDS: Readonly<Record<OverlapKind, string>> = {
   'girts deeper than posts': 'Girts are deeper than the posts they are set between: at the corners they meet.',
   'tails below the heel': 'The tails of the trusses come down to the top of the wall: its boards stop below them.',
   'track under the roof': 'The track of a sliding door reaches into the roof in front of it: lower the door.',
+  'below the brackets':
+    'A board of a wall lies below the brackets, where no post is: no nails are counted for it. Fasten it to the piers, or raise it.',
   'truss beside its post':
     'The jamb that carries a truss stands beside the line of that truss, and they do not meet: move the opening, or pack ' +
     'between them as the maker of the truss allows.',

@@ -21,7 +21,7 @@ export interface ColumnGroup {
 }
 
 /** What a column is above the grade line, to the sixteenth: those with the same are built alike. */
-function shapeOf({ bears, seatUpIn, plies, pocketPlies, notches, trussNotch, bolts }: Column): string {
+function shapeOf({ bears, seatUpIn, plies, pocketPlies, notches, trussNotch, bolts, block }: Column): string {
   const marks = (...inches: readonly number[]) => inches.map(toSixteenths).join(' ')
   return [
     bears,
@@ -35,6 +35,7 @@ function shapeOf({ bears, seatUpIn, plies, pocketPlies, notches, trussNotch, bol
     notches.map((notch) => `${notch.face} ${marks(notch.fromUpIn, notch.toUpIn, notch.depthIn)}`).join(','),
     trussNotch ? marks(trussNotch.fromUpIn, trussNotch.depthIn) : '',
     bolts.map((bolt) => marks(bolt.aboveSeatIn)).join(','),
+    block ? marks(block.lengthIn) : '',
   ].join('|')
 }
 

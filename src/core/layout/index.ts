@@ -21,7 +21,7 @@ export {
 } from './identity'
 export type { PostDecision, PostEffect, Standings } from './identity'
 export { alongWall, neighborsIn, postRows, rowPlaces, sharesOfLine, tributariesIn, wallPosts } from './walls'
-export { endSpaceIn, longestSpaceIn, trussPlan } from './trusses'
+export { endSpaceIn, longestSpaceIn, takesBlock, trussPlan } from './trusses'
 export type { EaveBeam, TrussPlan } from './trusses'
 export { batterBoards, diagonals, hookedMarks, layOutStrings } from './strings'
 export type { Diagonal, StringLine } from './strings'

@@ -1,5 +1,5 @@
 import { addUnder, firstOf, item, lastOf } from '../result'
-import { SAME_IN } from '../units'
+import { HALF_MARK_IN, SAME_IN } from '../units'
 import type { Building } from '../model'
 import type { Grid } from './grid'
 import type { PostLayout } from './post'
@@ -117,6 +117,18 @@ export function trussPlan(building: Building, grid: Grid, layout: PostLayout): T
     spaceIn: building.roof.truss.set === 'posts' ? Math.max(...grid.baysIn) : building.roof.truss.spaceIn,
   }
 }
+
+/**
+ * Whether a bearing block lies under a truss at an eave: on the inner face of the post over whose middle it stands. At the
+ * end trusses there is none: the boards of the gable walls stand where it would.
+ */
+export const takesBlock = ({ roof }: Pick<Building, 'roof'>, { truss, post }: Pick<TrussRest, 'truss' | 'post'>) =>
+  roof.truss.set === 'posts' &&
+  roof.truss.seat !== 'face' &&
+  roof.truss.blockNails > 0 &&
+  !truss.end &&
+  post !== null &&
+  Math.abs(truss.xIn - post.x) <= HALF_MARK_IN
 
 /** Longest space between neighbouring trusses, inches. */
 export const longestSpaceIn = ({ trusses }: TrussPlan): number =>

@@ -9,6 +9,7 @@ import type { Boards } from './board'
 import type { Column } from './column'
 import { lineOf, placeOn, towards } from './line'
 import { FREE_END, type Making, putStick, squareOn } from './make'
+import { seatBlockId } from './seatBlock'
 import type { TrussAt } from './trusses'
 import type { Wall } from './wall'
 
@@ -222,6 +223,11 @@ export function putKnees(making: Making, { building, grid, boards, columns, trus
           { cut: 'level', on: truss.id, backIn: -cuts.setbackBeamIn, backAcrossIn: 0 },
         ],
       })
+      // How high it reaches over the thickness of a block on the same face.
+      const reachUpIn = heelIn - knee.downIn + board.depthIn / inShare + (PLY_IN * upShare) / inShare
+      const block = columns.get(post.id)?.block
+      if (block && reachUpIn > heelIn - block.lengthIn)
+        making.overlaps.push({ kind: 'knee in a bearing block', sticks: [stick.id, seatBlockId(post)] })
       const nails = { fastener: { by: 'nail', nail: bracing.nail }, count: bracing.nails } as const
       making.joins.push(
         { kind: 'knee to post', stick: stick.id, to: post.id, atIn: 0, upIn: heelIn - knee.downIn, ...nails },

@@ -1,4 +1,5 @@
-import { type Grid, isEave, type Post, rafterHeightIn, type TrussPlan } from '../layout'
+import { nailOf, seatBlockIn } from '../joints'
+import { type Grid, isEave, type Post, rafterHeightIn, takesBlock, type TrussPlan } from '../layout'
 import type { Building } from '../model'
 import { lastOf } from '../result'
 import { degrees, HALF_MARK_IN, pitchRadians, SAME_IN } from '../units'
@@ -40,6 +41,13 @@ interface ColumnBolt {
   readonly holds: 'truss' | 'beam'
 }
 
+/** The bearing block under a truss on the inner face of a column: its middle along the wall from the post's, its length. */
+interface SeatBlock {
+  readonly offIn: number
+  readonly lengthIn: number
+  readonly nails: number
+}
+
 /** What keeps a column from being cut as the plan wants it. */
 type ColumnProblem = 'no room for a pocket' | 'truss off the middle' | 'too many plies to let in'
 
@@ -61,6 +69,7 @@ export interface Column {
   readonly notches: readonly ColumnNotch[]
   readonly trussNotch: TrussNotch | null
   readonly bolts: readonly ColumnBolt[]
+  readonly block: SeatBlock | null
   readonly bevelDeg: number
   readonly problems: readonly ColumnProblem[]
 }
@@ -136,6 +145,26 @@ function trussSeat({ building, trusses }: ColumnsOf, post: Post): TrussSeat | nu
   const from = { pocket: free / 2, notch: low ? 0 : free, face: 0 }[kind]
   const under = kind === 'face' ? [] : Array.from({ length: trussPlies }, (_, i) => from + i)
   return { under, pocket: kind === 'pocket', onTop: false, notch: null, problem: short }
+}
+
+/** A block is a 2×4 that stands upright, inches across. */
+const BLOCK_WIDE_IN = 3.5
+
+/** The bearing block under the truss on a post, under its middle and no further out than the side of the post. */
+function seatBlock({ building, trusses }: ColumnsOf, post: Post): SeatBlock | null {
+  if (!isEave(post.side) || post.kind === 'lean-to') return null
+  const rest = trusses.rests[post.side].find((each) => each.post?.id === post.id)
+  if (!rest || !takesBlock(building, rest) || trussSeatKind(building) === 'face') return null
+  const nails = building.roof.truss.blockNails
+  const nail = nailOf(building.joints.girt.nail)
+  if (!nail) return null
+  const asideIn = Math.max(0, (postSize(building.post).widthIn - BLOCK_WIDE_IN) / 2)
+  const offIn = trussOffIn(building, rest.truss.number)
+  return {
+    offIn: Math.min(asideIn, Math.max(-asideIn, offIn)),
+    lengthIn: seatBlockIn(nails, nail.dIn),
+    nails,
+  }
 }
 
 /** The plies of a column, their middles along the wall from its own. */
@@ -269,6 +298,7 @@ function columnOf(of: ColumnsOf, post: Post): Column {
       ...(seat && !seat.onTop ? trussBolts(building) : []),
       ...(beams.length > 0 ? beamBolts(building, lastOf(beams)) : []),
     ],
+    block: bears === 'truss' ? seatBlock(of, post) : null,
     bevelDeg: bevelled ? degrees(pitchRadians(building.pitchPer12)) : 0,
     problems: [
       ...(seat?.problem ? [seat.problem] : []),

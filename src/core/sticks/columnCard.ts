@@ -1,4 +1,4 @@
-import { laminationPlan, type LaminationPlan } from '../joints'
+import { laminationPlan, type LaminationPlan, nailOf } from '../joints'
 import type { PostName } from '../layout'
 import type { Building } from '../model'
 import { item } from '../result'
@@ -76,6 +76,15 @@ const WHOLE_STEPS = [
   'Cut to length at the top; the foot keeps its treated end.',
   'Brush the cut with preservative. If it twists, set it by its top.',
 ]
+
+/** The bearing block of a column that has one. */
+const blockSteps = ({ joints }: Building, { block }: Column): readonly string[] =>
+  block
+    ? [
+        `Nail a bearing block to the inner face, its top at the seat, under the truss: 2×4, ${inchesAlone(block.lengthIn)} long, ` +
+          `${block.nails} nails ${nailOf(joints.girt.nail)?.name ?? ''} in two rows.`,
+      ]
+    : []
 
 /** What keeps a column from being built as the plan wants it, in words. */
 const PROBLEMS: Readonly<Record<Column['problems'][number], string>> = {
@@ -174,7 +183,7 @@ export function columnCard(
       aboveSeatIn,
       what: `${holds} bolt ${i + 1}`,
     })),
-    steps: laminated ? laminatedSteps(pocket) : WHOLE_STEPS,
+    steps: [...(laminated ? laminatedSteps(pocket) : WHOLE_STEPS), ...blockSteps(building, column)],
     problems: [
       ...column.problems.map((problem) => PROBLEMS[problem]),
       ...jointWords(building, plyPieces(building, column, footUpIn)),

@@ -120,6 +120,7 @@ export type JoinKind =
   | 'purlin to rafter'
   | 'fascia to truss'
   | 'truss to post'
+  | 'bearing block to post'
   | 'truss to carrier'
   | 'truss to gable post'
   | 'carrier to post'
@@ -171,3 +172,4 @@ export type OverlapKind =
   | 'track under the roof'
   | 'truss beside its post'
   | 'below the brackets'
+  | 'knee in a bearing block'

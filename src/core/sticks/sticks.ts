@@ -24,6 +24,7 @@ import { mainSlopes, type Slope } from './slope'
 import type { Join, Overlap } from './stick'
 import { type Overhangs, putTrusses, TAIL_IN, trussesAt } from './trusses'
 import { putGirts } from './girts'
+import { putSeatBlock } from './seatBlock'
 import { putSkirt, putTracks, trackId, tracksOf } from './skirt'
 import { type Wall, wallOf } from './wall'
 
@@ -164,6 +165,7 @@ function columnGroup(of: SticksOf, structure: Structure, column: Column, footUpI
   const making = startMaking(of.buying)
   putColumn(making, { building: of.building, boards: structure.boards }, column, footUpIn)
   making.joins.push(...columnJoins(of, column, footUpIn))
+  putSeatBlock(making, { building: of.building, boards: structure.boards }, column)
   return making
 }
 

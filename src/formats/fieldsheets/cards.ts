@@ -25,7 +25,7 @@ export function qrSvg(text: string, x: number, y: number, size: number): string 
 
 export interface CardFacts {
   readonly post: PostAsBuilt
-  readonly column: Pick<Column, 'seatUpIn' | 'topUpIn' | 'notches' | 'bolts' | 'bevelDeg' | 'pocketPlies'>
+  readonly column: Pick<Column, 'seatUpIn' | 'topUpIn' | 'notches' | 'bolts' | 'bevelDeg' | 'pocketPlies' | 'block'>
   readonly wallNames: Readonly<Record<Side, string>>
   /** When it was printed, and from which revision. */
   readonly printed: string
@@ -138,7 +138,7 @@ function footWords(job: Job, { cutIn, fit }: PostAsBuilt): string {
 
 /** What is cut and bored at the head of a post besides its length, line by line. */
 function headWords({ building }: Job, column: CardFacts['column']): readonly string[] {
-  const { notches, bolts, bevelDeg, pocketPlies, topUpIn, seatUpIn } = column
+  const { notches, bolts, bevelDeg, pocketPlies, topUpIn, seatUpIn, block } = column
   const left = postSize(building.post).depthIn - notches.reduce((sum, notch) => sum + notch.depthIn, 0)
   const places = [...new Set(bolts.map(({ aboveSeatIn }) => inches(aboveSeatIn)))]
   const counts = bolts.length > 0 ? `${bolts.length} bolts, ${places.join(', ')} above the seat` : null
@@ -150,6 +150,7 @@ function headWords({ building }: Job, column: CardFacts['column']): readonly str
         ]
       : []),
     ...(counts ? [counts] : []),
+    ...(block ? [`block ${inches(block.lengthIn)} inside under the truss, ${block.nails} nails`] : []),
     ...(bevelDeg > 0 ? [`top sawn ${fixed(bevelDeg, 1)} degrees off square to the roof`] : []),
   ]
 }

@@ -331,6 +331,13 @@ export const REGISTER: Readonly<Record<string, RegisterLine>> = {
     direction: 'practice',
     otherwise: 'the joint is bought, not checked: the maker of the truss and the engineer decide',
   },
+  C45: {
+    what: 'Length of a bearing block under a truss',
+    used: 'two rows of nails, 10 diameters to each end and 15 from one to the next',
+    source: 'NDS 2018 Commentary Table C12.1.6.6, nails without bored holes',
+    direction: 'safe',
+    otherwise: 'with bored holes it may be shorter',
+  },
 }
 
 /** One value of the register in a sentence; a number that is not there says so. */

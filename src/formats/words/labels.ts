@@ -136,6 +136,8 @@ export const OVERLAP_WORDS: Readonly<Record<OverlapKind, string>> = {
   'track under the roof': 'The track of a sliding door reaches into the roof in front of it: lower the door.',
   'below the brackets':
     'A board of a wall lies below the brackets, where no post is: no nails are counted for it. Fasten it to the piers, or raise it.',
+  'knee in a bearing block':
+    'Knee braces meet their posts where the bearing blocks under the trusses are: set them lower, or take the block off the plan.',
   'truss beside its post':
     'The jamb that carries a truss stands beside the line of that truss, and they do not meet: move the opening, or pack ' +
     'between them as the maker of the truss allows.',

@@ -1,15 +1,16 @@
-import { nailOf, nailStrength } from '../../joints'
+import { BLOCK_IN, nailOf, nailStrength } from '../../joints'
 import { DURATION, postSize } from '../../wood'
 import { judged } from '../check'
-import { BLOCK_IN, type SeatedTrusses } from './seated'
+import type { SeatedTrusses } from './seated'
 
 /** The nailed block that widens a truss seat takes its share of the reaction, lb (NDS 2018 12.3). Null without one. */
 export function block({ seated }: { readonly seated: SeatedTrusses }) {
-  const { building, onCarriers, values, heavy, downLb, seatIn } = seated
+  const { building, values, onBlock } = seated
   const { truss } = building.roof
   const nail = nailOf(building.joints.girt.nail)
-  const none = onCarriers || truss.seat === 'face' || truss.blockNails <= 0
-  if (none || !nail || !values) return null
+  if (!onBlock || !nail || !values) return null
+  const { downLb } = onBlock
+  const seatIn = postSize(building.post).depthIn + BLOCK_IN
   const shareLb = (downLb * BLOCK_IN) / seatIn
   const one = nailStrength({
     nail,
@@ -32,6 +33,6 @@ export function block({ seated }: { readonly seated: SeatedTrusses }) {
     capacity: one.lateralLb * count,
     unit: 'lb',
     combination: 'D+S',
-    facts: { number: heavy + 1, downLb, seatIn, shareLb, count, nailName: nail.name, one },
+    facts: { number: onBlock.order + 1, downLb, seatIn, shareLb, count, nailName: nail.name, one },
   })
 }

@@ -1,11 +1,9 @@
 import { gravityOf, type RoofLoads, upliftOf } from '../../frame'
-import type { TrussPlan } from '../../layout'
+import { BLOCK_IN } from '../../joints'
+import { takesBlock, type TrussPlan } from '../../layout'
 import type { Building } from '../../model'
 import { item } from '../../result'
 import { boardSize, boardValues, type DesignValues, postSize, postValues } from '../../wood'
-
-/** A block on the inner face of a post lengthens a truss seat by its own thickness, inches. */
-export const BLOCK_IN = 1.5
 
 /** The trusses on what they rest on: the heaviest and the most lifted of them, and the wood under them. */
 export interface SeatedTrusses {
@@ -20,12 +18,20 @@ export interface SeatedTrusses {
   readonly netUpLb: number
   readonly lumber: string
   readonly values: DesignValues | null
-  /** Length of a seat on a post, inches, with its block. */
+  /** Length of the seat of the heaviest truss on its post, inches, with its block where one lies under it. */
   readonly seatIn: number
+  /** The truss that presses hardest of those with a block, and what it does, lb; null where none has one. */
+  readonly onBlock: { readonly order: number; readonly downLb: number } | null
 }
 
 /** Where a load is not a number no index is found: the first truss stands for it, and its checks say so. */
 const indexOfMost = (lb: readonly number[]): number => Math.max(0, lb.indexOf(Math.max(...lb)))
+
+/** Whether a truss has a block under it wherever it stands on a post. */
+const isOnBlocks = (building: SeatedTrusses['building'], { rests }: TrussPlan, order: number): boolean => {
+  const own = [item(rests.south, order), item(rests.north, order)].filter(({ post }) => post !== null)
+  return own.length > 0 && own.every((rest) => takesBlock(building, rest))
+}
 
 /** Works out which trusses govern and what they rest on. */
 export function seatTrusses(
@@ -38,7 +44,11 @@ export function seatTrusses(
   const onCarriers = truss.set === 'carriers'
   const gravity = reactions.map((reaction) => gravityOf(reaction).gravityLb)
   const up = reactions.map(upliftOf)
-  const [heavy, lifted] = [indexOfMost(gravity), indexOfMost(up)]
+  const hasBlock = plan.trusses.map((_, order) => isOnBlocks(building, plan, order))
+  // Where no block lies the seat is shorter: a lighter truss may press harder there.
+  const seatAt = (order: number) => size.depthIn + (hasBlock[order] ? BLOCK_IN : 0)
+  const [heavy, lifted] = [indexOfMost(gravity.map((lb, order) => lb / seatAt(order))), indexOfMost(up)]
+  const onBlock = indexOfMost(gravity.map((lb, order) => (hasBlock[order] ? lb : -Infinity)))
   const lumber = onCarriers ? carrier.lumber : building.post.lumber
   return {
     building,
@@ -51,6 +61,7 @@ export function seatTrusses(
     netUpLb: item(up, lifted),
     lumber,
     values: onCarriers ? boardValues(lumber, boardSize(carrier.size).nominal, building.grades) : postValues(building),
-    seatIn: size.depthIn + (truss.blockNails > 0 ? BLOCK_IN : 0),
+    seatIn: seatAt(heavy),
+    onBlock: hasBlock[onBlock] ? { order: onBlock, downLb: item(gravity, onBlock) } : null,
   }
 }

@@ -24,14 +24,20 @@ const loads = (change: Partial<RoofLoads> = {}): RoofLoads => ({
   windUpLb: 3000,
   ...change,
 })
-const plan = (count: number) =>
-  ({
-    trusses: Array.from({ length: count }, (_, i) => ({ number: i + 1, xIn: i * 96, tributaryIn: 96, end: false })),
-    spaceIn: 96,
-  }) as unknown as TrussPlan
+/** Trusses over posts, 8 ft apart; those of `ends` are end trusses. */
+function plan(count: number, ends: readonly number[] = []): TrussPlan {
+  const trusses = Array.from({ length: count }, (_, i) => ({
+    number: i + 1,
+    xIn: i * 96,
+    tributaryIn: 96,
+    end: ends.includes(i),
+  }))
+  const row = trusses.map((truss) => ({ truss, post: { x: truss.xIn }, between: null, share: [1, 0] }))
+  return { trusses, rests: { south: row, north: row }, spaceIn: 96 } as unknown as TrussPlan
+}
 const seated = (
   truss: Partial<Building['roof']['truss']> = {},
-  change: { joints?: object; carrier?: object; post?: object; reactions?: readonly RoofLoads[] } = {},
+  change: { joints?: object; carrier?: object; post?: object; reactions?: readonly RoofLoads[]; ends?: number[] } = {},
 ) => {
   const reactions = change.reactions ?? [loads(), loads({ snowLb: 3700, windUpLb: 2000 }), loads()]
   const building = {
@@ -44,7 +50,7 @@ const seated = (
       carrier: { ...barn.roof.carrier, plies: 2, sides: 'both', size: '2x12', lumber: 'SP-No.2', ...change.carrier },
     },
   } as Building
-  return { seated: seatTrusses(building, plan(reactions.length), reactions) }
+  return { seated: seatTrusses(building, plan(reactions.length, change.ends), reactions) }
 }
 const site = { dead: { maxPsf: 5 }, snow: { psPsf: 20, unbalanced: null } } as never
 
@@ -76,6 +82,17 @@ test('the block takes its share of the seat: 4,500·1.5/7 = 964.3 lb', () => {
   expect(nailed(12)?.demand).toBeCloseTo(964.29, 2)
   expect(nailed(24)?.capacity).toBeCloseTo(2 * (nailed(12)?.capacity ?? 0), 6)
   expect([nailed(2)?.state, nailed(0)]).toEqual(['fails', null])
+})
+// The end truss has no block: 4,100/(1.5·5.5) = 497.0 psi there, more than 4,500/(1.5·7) = 428.6 inside.
+test('an end truss without a block governs where it presses harder; the block is judged by the heaviest that has one', () => {
+  const reactions = [loads({ snowLb: 3300 }), loads({ snowLb: 3700 }), loads()]
+  const check = seat(seated({ blockNails: 12 }, { reactions, ends: [0, 2] }))
+  expect(check?.demand).toBeCloseTo(4100 / (1.5 * 5.5), 6)
+  expect(check?.facts).toMatchObject({ number: 1 })
+  const nailed = block(seated({ blockNails: 12 }, { reactions, ends: [0, 2] }))
+  expect(nailed?.demand).toBeCloseTo((4500 * 1.5) / 7, 6)
+  expect(nailed?.facts).toMatchObject({ number: 2 })
+  expect(block(seated({ blockNails: 12 }, { reactions, ends: [0, 1, 2] }))).toBeNull()
 })
 test('held down by bolts against 1,512 lb; dead load alone needs none', () => {
   const joints = { truss: { diameterIn: 0.625, count: 2 } }

@@ -33,6 +33,7 @@ export interface Takeoff {
   /** Earth augered, as it lay in the ground. */ readonly augerFt3: number
   /** Earth left over, loose. */ readonly spoilFt3: number
   /** Gravel to order, loose. */ readonly gravelYd3: number
+  /** Upright bars of piers, feet. */ readonly barFt: number
   readonly cost: readonly CostLine[]
   readonly totalCost: number
   readonly boards: number
@@ -95,6 +96,7 @@ export function takeoff({ job, sticks, holes, grid, plan }: TakeoffInput): Takeo
   const lumber = lumberList(sticks.sticks)
   const screws = skinScrews(sticks.sticks, building.joints.screw.spacingIn)
   const hardware = hardwareList(sticks.joins, screws, buying)
+  const barFt = barsFt(building, holes)
   const cost = costLines({
     job,
     bays: grid.baysIn.length,
@@ -106,7 +108,7 @@ export function takeoff({ job, sticks, holes, grid, plan }: TakeoffInput): Takeo
     dugFt,
     bags80: bags[80],
     gravelYd3,
-    barFt: barsFt(building, holes),
+    barFt,
   })
   const heaviest = heaviestLift(sticks.sticks)
   return {
@@ -122,6 +124,7 @@ export function takeoff({ job, sticks, holes, grid, plan }: TakeoffInput): Takeo
     augerFt3,
     spoilFt3: looseSpoilFt3(augerFt3, backfillFt3),
     gravelYd3,
+    barFt,
     cost,
     totalCost: cost.reduce((sum, costLine) => sum + costLine.cost, 0),
     boards: cost.reduce((sum, costLine) => sum + costLine.pieces, 0),

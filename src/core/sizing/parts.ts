@@ -205,10 +205,12 @@ export function purlinWorst(parts: PartsOf, building: Building): Use | null {
   return worstOf([mainPurlinsWorst(parts, building), ...leanTos])
 }
 
-/** Board feet of purlins, inches: rows by length. */
+/** Boards of purlins, inches: rows by length, and the blocks between the rows where they are blocked. */
 export function purlinLengthIn(parts: PartsOf, building: Building): number {
-  const rows = 2 * purlinPlaces(slopeLengthIn(building, parts.grid), building.roof.purlins.spaceIn).length
-  return rows * (parts.grid.lengthIn + 2 * building.gableOverhangIn)
+  const { spaceIn, blocked, style } = building.roof.purlins
+  const rows = purlinPlaces(slopeLengthIn(building, parts.grid), spaceIn).length
+  const blocks = blocked && style !== 'flat' ? (rows - 1) * (parts.trusses.trusses.length - 1) : 0
+  return 2 * (rows * (parts.grid.lengthIn + 2 * building.gableOverhangIn) + blocks * spaceIn)
 }
 
 /** Worst ratio of all carriers or headers of a building; 0 where there are none, null where one cannot be judged. */

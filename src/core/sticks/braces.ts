@@ -10,6 +10,7 @@ import type { Column } from './column'
 import { lineOf, placeOn, towards } from './line'
 import { FREE_END, type Making, putStick, squareOn } from './make'
 import { seatBlockId } from './seatBlock'
+import type { Overlap, Stick } from './stick'
 import type { TrussAt } from './trusses'
 import type { Wall } from './wall'
 
@@ -178,6 +179,12 @@ interface KneesOf {
   readonly posts: readonly Post[]
 }
 
+/** A knee that reaches the bearing block of its post, `downIn` under the heel at its highest. */
+const inBlock = (column: Column | undefined, { id }: Stick, downIn: number): readonly Overlap[] =>
+  column?.block && downIn < column.block.lengthIn
+    ? [{ kind: 'knee in a bearing block', sticks: [id, seatBlockId(column.post)] }]
+    : []
+
 /** Knee braces between the posts that carry trusses and their bottom chords. */
 export function putKnees(making: Making, { building, grid, boards, columns, trusses, posts }: KneesOf): void {
   const { knee, heelIn, bracing } = building
@@ -189,6 +196,8 @@ export function putKnees(making: Making, { building, grid, boards, columns, trus
   const [inShare, upShare] = [knee.outIn / edgeIn, knee.downIn / edgeIn]
   const half = board.depthIn / 2
   const { depthIn } = postSize(building.post)
+  // How high a knee reaches over the thickness of a block on the same face.
+  const reachUpIn = heelIn - knee.downIn + board.depthIn / inShare + (PLY_IN * upShare) / inShare
   // Knees that would meet under the middle hold nothing.
   if (knee.outIn + depthIn > grid.widthIn / 2) return
   if (building.school === 'pier' && heelIn - knee.downIn < building.bracketIn) return
@@ -223,11 +232,7 @@ export function putKnees(making: Making, { building, grid, boards, columns, trus
           { cut: 'level', on: truss.id, backIn: -cuts.setbackBeamIn, backAcrossIn: 0 },
         ],
       })
-      // How high it reaches over the thickness of a block on the same face.
-      const reachUpIn = heelIn - knee.downIn + board.depthIn / inShare + (PLY_IN * upShare) / inShare
-      const block = columns.get(post.id)?.block
-      if (block && reachUpIn > heelIn - block.lengthIn)
-        making.overlaps.push({ kind: 'knee in a bearing block', sticks: [stick.id, seatBlockId(post)] })
+      making.overlaps.push(...inBlock(columns.get(post.id), stick, heelIn - reachUpIn))
       const nails = { fastener: { by: 'nail', nail: bracing.nail }, count: bracing.nails } as const
       making.joins.push(
         { kind: 'knee to post', stick: stick.id, to: post.id, atIn: 0, upIn: heelIn - knee.downIn, ...nails },

@@ -2,6 +2,7 @@ import { addUnder, firstOf } from '../result'
 import type { BoardName, Lumber } from '../model'
 import { SAME_IN } from '../units'
 import { type Buying, sawnLongIn } from './buy'
+import { PURLIN_BLOCKS } from './purlinBlocks'
 import type { Stick, StickKind } from './stick'
 
 /** Pieces of one length out of one board, with the sticks that they are. */
@@ -50,7 +51,16 @@ const STAGES: Readonly<Record<StickKind, CutStage>> = {
 export const isLabelled = ({ kind, board }: Pick<Stick, 'kind' | 'board'>): boolean =>
   board.size !== null && kind !== 'ply'
 
-export const stageOf = ({ kind }: Pick<Stick, 'kind'>): CutStage => STAGES[kind]
+/** Blocks are cut with what they go into: those of openings with their wall. */
+const BLOCK_STAGES: Readonly<Record<string, CutStage>> = {
+  [PURLIN_BLOCKS]: 'roof',
+  cleats: 'roof',
+  'bearing blocks': 'posts',
+}
+
+/** When a piece is cut. */
+export const stageOf = ({ kind, place }: Pick<Stick, 'kind' | 'place'>): CutStage =>
+  (kind === 'blocking' ? BLOCK_STAGES[place.row ?? ''] : undefined) ?? STAGES[kind]
 
 /** Length that a piece is sawn to from its board, inches: tops of posts that are cut in place stay long until then. */
 const sawnIn = ({ kind, ends, cutLengthIn }: Stick, buying: Buying): number =>

@@ -6,6 +6,7 @@ import type { Boards } from './board'
 import { type Stretch, type Support, supportsNear } from './line'
 import { item } from '../result'
 import { type Making, putStick, squareOn } from './make'
+import { type PutPurlin, putPurlinBlocks } from './purlinBlocks'
 import { type Slope, placeOnSlope } from './slope'
 import { boardsBetween, LONGEST_IN, type Splicing, splicesOf } from './splices'
 import type { Overhangs } from './trusses'
@@ -136,9 +137,12 @@ export function putPurlins(making: Making, of: PurlinsOf): void {
     patterns.set(alike, has)
     return has
   }
+  const rows: PutPurlin[][] = []
   for (const [order, placeIn] of placesIn.entries()) {
     const row = `P${order + 1}`
     const [rowId, rowName] = [`${slope.id}-${row}-`, `${row}.`]
+    const put: PutPurlin[] = []
+    rows.push(put)
     for (const [i, { fromIn, toIn, sideIn, ends, meets }] of boardsOf(order, placeIn).entries()) {
       const upIn = placeIn + halfIn + sideIn
       const stick = putStick(making, {
@@ -155,8 +159,10 @@ export function putPurlins(making: Making, of: PurlinsOf): void {
       // Written out: there are thousands, and what is spread into an object takes three times the room.
       for (const { to, atIn } of meets)
         making.joins.push({ kind, stick: stick.id, to, atIn, upIn: null, fastener: held.fastener, count: held.count })
+      put.push({ stick, fromIn, toIn, lowIn: placeIn + sideIn })
     }
   }
+  if (building.roof.purlins.blocked && !flat) putPurlinBlocks(making, { slope, board, offIn, rows })
 }
 
 /** The board of the purlins of a building. */

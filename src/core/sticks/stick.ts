@@ -118,6 +118,7 @@ export type JoinKind =
   | 'track board to girts'
   | 'purlin to truss'
   | 'purlin to rafter'
+  | 'block to purlin'
   | 'fascia to truss'
   | 'truss to post'
   | 'bearing block to post'

@@ -1,6 +1,6 @@
 import { cross, dot, lengthOf, minus, type Vector } from '../geometry'
 import { addUnder } from '../result'
-import type { OverlapKind, Stick, Sticks } from '../sticks'
+import { isPurlinBlock, type OverlapKind, type Stick, type Sticks } from '../sticks'
 import { type Piece, solidOf } from '../sticks/solids'
 
 /** A convex piece with what tells it apart from others quickly. */
@@ -122,7 +122,7 @@ function touches(stick: Stick, end: 0 | 1, others: readonly Body[], withinIn: nu
 
 /** Sticks are told apart, for what the plan gives one place, by themselves, their whole, their part, row, wall or slope. */
 function keysOf({ id, of, kind, place }: Stick): readonly (string | null)[] {
-  const onRoof = kind === 'purlin' || kind === 'batten'
+  const onRoof = kind === 'purlin' || kind === 'batten' || isPurlinBlock({ place })
   const inWall = !onRoof && kind !== 'truss' && kind !== 'rafter'
   return [
     id,

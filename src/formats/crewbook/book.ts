@@ -4,13 +4,13 @@ import { measuredSticks, scheduleAsRead } from '@/core/derive'
 import type { Measured } from '@/core/field'
 import { hookedMarks } from '@/core/layout'
 import { type Job, SIDES } from '@/core/model'
-import { counted, FT3_PER_YD3, quantity, roundIn, runningMarks, stated } from '@/core/units'
+import { counted, FT3_PER_YD3, NO_BREAK, quantity, roundIn, runningMarks, stated } from '@/core/units'
 import { chunk, plain } from '../plain'
 import { DIG_CAUTION, OVERLAP_WORDS, sheetNote, someNames } from '../words'
 import { planSvg } from './drawings'
 import { stickSheets } from './stickSheets'
 import { sheetsFrom, type SheetsOf } from './sheetsOf'
-import { buyingOf, cutGroups, type Stick } from '@/core/sticks'
+import { buyingOf, cutGroups, isPurlinBlock, type Stick } from '@/core/sticks'
 import { wallSheets } from './wallSheet'
 import { inches, mark, ROWS, table } from './paper'
 import { cardSheets, scheduleSheets } from './postSheets'
@@ -112,8 +112,23 @@ function purlinBlocks({ slopes, wallNames }: Derived): Block[] {
   })
 }
 
+/** Blocks that keep purlins from rolling, by their length. */
+function blocksBetween({ sticks }: SheetsOf['sticks']): Block[] {
+  const lengths = sticks.filter(isPurlinBlock).map(({ cutLengthIn }) => mark(cutLengthIn))
+  if (lengths.length === 0) return []
+  const counts = [...new Set(lengths)].map((words) => `${lengths.filter((each) => each === words).length} of ${words}`)
+  return [
+    {
+      kind: 'text',
+      text:
+        'Blocks against rolling, at the middle of every space between trusses or rafters, from each row to the next: ' +
+        `${counts.map((words) => words.replaceAll(' ', NO_BREAK)).join('   ')}.`,
+    },
+  ]
+}
+
 /** Trusses, purlin rows, lean-to rafters and joints: what the roof crew marks and fixes. */
-function roofSheets(job: Job, derived: Derived): Sheet[] {
+function roofSheets({ job, derived, sticks }: SheetsOf): Sheet[] {
   const building = job.building
   return [
     {
@@ -137,7 +152,11 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
         ),
       ],
     },
-    { title: 'Purlin rows', sub: 'one row of purlins along each mark', blocks: purlinBlocks(derived) },
+    {
+      title: 'Purlin rows',
+      sub: 'one row of purlins along each mark',
+      blocks: [...purlinBlocks(derived), ...blocksBetween(sticks)],
+    },
     {
       title: 'Joints',
       sub: 'nails, bolts and ties with counts',
@@ -266,6 +285,7 @@ function concreteSheet(derived: Derived): Sheet {
             `${takeoff.bags[lb]} bags`,
           ]),
           ...(takeoff.gravelYd3 > 0 ? [['gravel, loose', '', quantity(takeoff.gravelYd3, 'yd3')]] : []),
+          ...(takeoff.barFt > 0 ? [['upright bars of the piers', '', quantity(takeoff.barFt, 'ft')]] : []),
           ['backfill', '', quantity(takeoff.backfillFt3 / FT3_PER_YD3, 'yd3', { decimals: 1 })],
           ['earth left over, loose', '', quantity(takeoff.spoilFt3 / FT3_PER_YD3, 'yd3', { decimals: 1 })],
         ],
@@ -305,7 +325,7 @@ export function siteSheets(job: Job, derived: Derived): Sheet[] {
   const sheets = [
     ...stringsSheets(job, derived),
     ...girtSheets(job, derived),
-    ...roofSheets(job, derived),
+    ...roofSheets(of),
     ...settleSheet(of),
     ...stickSheets(of),
   ]
@@ -335,7 +355,7 @@ export function crewBook(
       ...scheduleSheets(derived, asRead),
       ...cardSheets(job, derived, measured?.rods ?? derived.rods, asRead),
       ...girtSheets(job, derived),
-      ...roofSheets(job, derived),
+      ...roofSheets(of),
       ...settleSheet(of),
       ...stickSheets(of),
       ...cutSheets(of, measured),

@@ -1,6 +1,6 @@
 import { deriveJob, jobSticks, jobStructure } from '@/core/derive'
 import type { Job } from '@/core/model'
-import { sawnOf } from '@/core/sticks'
+import { isPurlinBlock, sawnOf } from '@/core/sticks'
 import { demo } from '@/core/testing/demos'
 import { barnJob } from '@/core/testing/barn'
 import { shownOf } from '../shown'
@@ -115,6 +115,23 @@ test('a ledger has its height, its bolts, its boards and the rafters that hang o
   const marks = rowsOf(sheet).find(([board, own]) => /^ledger 2\.1/.test(board) && /R/.test(own))?.[1] ?? ''
   const read = marks.replaceAll('\u00a0', ' ').split('   ')
   expect(read.slice(0, 3)).toEqual([`R1 at 0' 1 1/2"`, `R2 at 2' 1 1/2"`, `R3 at 4' 1 1/2"`])
+})
+// Rows 24 in. apart along the slope, boards of 1 1/2 in.: 22 1/2 in. between them where the spaces are whole.
+test('blocks between purlins are told with their lengths, as many as there are sticks', () => {
+  const { job, shown, sticks } = sheetsFor(demo('quillback').job)
+  const sheet = titled(crewBook(job, shown, { date: '', revision: '' }).sheets, /^Purlin rows$/)
+  const text = JSON.stringify(sheet).replaceAll('\u00a0', ' ')
+  const counts = [...text.matchAll(/(\d+) of \d/g)].map(([, count]) => Number(count))
+  const blocks = sticks.sticks.filter(isPurlinBlock)
+  expect(counts.reduce((sum, count) => sum + count, 0)).toBe(blocks.length)
+  // Seven spaces between eight trusses or rafters: ten between the eleven rows of each slope, six between the lean-to’s seven.
+  expect(blocks).toHaveLength(7 * (10 + 10 + 6))
+  const { roof } = job.building
+  const open = {
+    ...job,
+    building: { ...job.building, roof: { ...roof, purlins: { ...roof.purlins, blocked: false } } },
+  }
+  expect(sheetsFor(open).sticks.sticks.filter(isPurlinBlock)).toEqual([])
 })
 test('the truss order counts the trusses, and the lean-to side has no tail', () => {
   const { shown, sheets } = sheetsFor(demo('quillback').job)

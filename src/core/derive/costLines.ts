@@ -44,9 +44,8 @@ function lumberCosts({ job, lumber }: Counted, prices: Prices): CostLine[] {
   const lines = new Map<string, CostLine>()
   for (const line of lumber) {
     const [what = line.what] = line.what.split(', ')
-    const spare = spareBoards(job.buying, line.count)
-    const pieces = line.count + spare
-    const feet = (line.feet / line.count) * pieces
+    const pieces = line.boards + spareBoards(job.buying, line.boards)
+    const feet = (line.feet / line.boards) * pieces
     const before = lines.get(what) ?? { what, quantity: 0, unit: 'ft', cost: 0, pieces: 0 }
     lines.set(what, {
       ...before,

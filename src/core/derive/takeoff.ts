@@ -93,7 +93,7 @@ function heaviestLift(sticks: readonly Stick[]): { readonly name: string; readon
 export function takeoff({ job, sticks, holes, grid, plan }: TakeoffInput): Takeoff {
   const { building, buying } = job
   const { dugFt, bags, gravelYd3, concreteFt3, backfillFt3, augerFt3 } = concreteOf(holes)
-  const lumber = lumberList(sticks.sticks)
+  const lumber = lumberList(sticks.sticks, buying)
   const screws = skinScrews(sticks.sticks, building.joints.screw.spacingIn)
   const hardware = hardwareList(sticks.joins, screws, buying)
   const barFt = barsFt(building, holes)
@@ -112,7 +112,7 @@ export function takeoff({ job, sticks, holes, grid, plan }: TakeoffInput): Takeo
   })
   const heaviest = heaviestLift(sticks.sticks)
   return {
-    lumber: lumber.map((line) => ({ ...line, spare: spareBoards(buying, line.count) })),
+    lumber: lumber.map((line) => ({ ...line, spare: spareBoards(buying, line.boards) })),
     hardware,
     joints: jointList(sticks.joins),
     trusses: plan.trusses.length,

@@ -99,7 +99,7 @@ export function sizePurlins({
           const value = { ...now, size, lumber, spaceIn, blocked }
           const changed = { ...building, roof: { ...building.roof, purlins: value } }
           const feet = purlinLengthIn(parts, changed) / IN_PER_FT
-          choices.push({ value, cost: feet * prices.board(size, lumber) * (blocked ? 1.12 : 1) })
+          choices.push({ value, cost: feet * prices.board(size, lumber) })
         }
   return cheapest(
     choices,

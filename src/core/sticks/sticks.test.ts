@@ -38,7 +38,7 @@ const volumeFaults = ({ sticks }: Sticks): string[] =>
 /** What take-off and cut list count otherwise than the sticks. */
 function countFaults(job: Job, made: Sticks): string[] {
   const bought = made.sticks.filter(isBought)
-  const listed = lumberList(made.sticks).reduce((sum, { count }) => sum + count, 0)
+  const listed = lumberList(made.sticks, job.buying).reduce((sum, { count }) => sum + count, 0)
   const boards = bought.filter(({ board }) => board.size !== null)
   const cut = cutGroups(made.sticks, buyingOf(job)).flatMap(({ pieces }) => pieces)
   const counted = cut.reduce((sum, { count }) => sum + count, 0)

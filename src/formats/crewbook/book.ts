@@ -214,9 +214,9 @@ function orderSheets({ takeoff }: Derived): Sheet[] {
     line.what,
     line.stockIn === null ? 'order special' : mark(line.stockIn),
     String(line.count),
+    String(line.boards),
     line.spare > 0 ? String(line.spare) : '',
-    String(line.count + line.spare),
-    '',
+    String(line.boards + line.spare),
   ])
   const hardware = takeoff.hardware.map((line) => [
     line.what,
@@ -227,10 +227,13 @@ function orderSheets({ takeoff }: Derived): Sheet[] {
   ])
   return [
     ...tableSheets(
-      { title: 'Lumber to order', sub: 'every piece from its own board; the cut list of the desk takes fewer' },
-      ['what', 'length', 'pieces', 'to spare', 'order', ''],
+      {
+        title: 'Lumber to order',
+        sub: 'pieces of one length share a board, others do not; the cut list of the desk takes fewer',
+      },
+      ['what', 'length', 'pieces', 'boards', 'to spare', 'order'],
       lumber,
-      [1, 2, 3, 4],
+      [1, 2, 3, 4, 5],
     ),
     ...tableSheets(
       { title: 'Hardware to order', sub: 'counted joint by joint, with what is bought to spare' },

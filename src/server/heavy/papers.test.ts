@@ -214,7 +214,7 @@ describe.each(jobs)('%s', (_, jobFor) => {
     expect([...counts].sort()).toEqual([...wanted].sort())
   }, 60_000)
 
-  test('as many boards are ordered as pieces are cut, kind by kind', () => {
+  test('every piece that is cut is in the order, kind by kind', () => {
     const ordered = derived.value.takeoff.lumber.reduce((sum, { count }) => sum + count, 0)
     const rows = book.slice(book.findIndex((line) => line === 'Lumber to order'))
     for (const line of derived.value.takeoff.lumber) {

@@ -56,6 +56,7 @@ const BLOCK_STAGES: Readonly<Record<string, CutStage>> = {
   [PURLIN_BLOCKS]: 'roof',
   cleats: 'roof',
   'bearing blocks': 'posts',
+  'foot cleats': 'posts',
 }
 
 /** When a piece is cut. */

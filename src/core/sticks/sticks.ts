@@ -23,6 +23,7 @@ import type { Room } from './room'
 import { mainSlopes, type Slope } from './slope'
 import type { Join, Overlap } from './stick'
 import { type Overhangs, putTrusses, TAIL_IN, trussesAt } from './trusses'
+import { putFootCleats } from './footCleats'
 import { putGirts } from './girts'
 import { putSeatBlock } from './seatBlock'
 import { putSkirt, putTracks, trackId, tracksOf } from './skirt'
@@ -139,7 +140,7 @@ function remembered(memory: SticksMemory, key: string, of: unknown, make: () => 
 
 /** What holds the plies of one column to each other, and its foot. */
 function columnJoins({ building }: Pick<SticksOf, 'building'>, column: Column, footUpIn: number): readonly Join[] {
-  const { joints, school, cleat, post } = building
+  const { joints, school, post } = building
   const { plies, depthIn, wood, label } = postSize(post)
   const { id } = column.post
   const joins: Join[] = []
@@ -151,11 +152,10 @@ function columnJoins({ building }: Pick<SticksOf, 'building'>, column: Column, f
     put('plies of a post', { by: 'nail', nail: lamination.nail }, total)
   }
   if (school === 'pier') put('post to bracket', { by: 'bracket', fits: label }, 1)
-  else if (school === 'collar' || cleat) {
+  if (school === 'collar') {
     const { diameterIn, count } = joints.collar
-    // Bolts stick out of the post into the collar, or pass the post and the cleats on both its sides.
-    const lengthIn = boltLengthIn(depthIn + 3)
-    put(school === 'collar' ? 'collar to post' : 'cleats to post', { by: 'bolt', diameterIn, lengthIn }, count)
+    // Bolts stick out of the post into the collar.
+    put('collar to post', { by: 'bolt', diameterIn, lengthIn: boltLengthIn(depthIn + 3) }, count)
   }
   return joins
 }
@@ -165,6 +165,7 @@ function columnGroup(of: SticksOf, structure: Structure, column: Column, footUpI
   const making = startMaking(of.buying)
   putColumn(making, { building: of.building, boards: structure.boards }, column, footUpIn)
   making.joins.push(...columnJoins(of, column, footUpIn))
+  putFootCleats(making, { building: of.building, boards: structure.boards }, column, footUpIn)
   putSeatBlock(making, { building: of.building, boards: structure.boards }, column)
   return making
 }

@@ -1,9 +1,9 @@
 import type { Flat } from '@/core/geometry'
 import { seenOn, type View } from '@/core/drawn'
 import { alongWall } from '@/core/layout'
-import { type Column, isOfPost, rafterNumbers, sawnOf, type Stick } from '@/core/sticks'
+import { type Column, isOfPost, rafterNumbers, sawnOf, seatBlockId, type Stick } from '@/core/sticks'
 import { postSize } from '@/core/wood'
-import { counted, fixed, HALF_MARK_IN } from '@/core/units'
+import { counted, fixed, HALF_MARK_IN, NO_BREAK } from '@/core/units'
 import { inches, mark } from '../crewbook/paper'
 import type { SheetsOf } from '../crewbook/sheetsOf'
 import { box, type Chain, type Figure, line, type Look, type Shape, shapesWithin, solid } from './figure'
@@ -107,15 +107,21 @@ function trussSeat(of: SheetsOf): Figure | null {
     .filter(({ kind }) => kind === 'truss')
     .sort((one, other) => Math.abs(one.at.from[0] - post.x) - Math.abs(other.at.from[0] - post.x))
     .slice(0, 1)
-  const views = twoViews(of, column, truss, { y0: seatUpIn - 14, y1: Math.max(column.topUpIn, seatUpIn) + 14 })
+  const { block } = column
+  const own = [...truss, ...of.sticks.sticks.filter(({ id }) => block !== null && id === seatBlockId(post))]
+  const downIn = Math.max(14, block ? block.lengthIn + 4 : 0)
+  const views = twoViews(of, column, own, { y0: seatUpIn - downIn, y1: Math.max(column.topUpIn, seatUpIn) + 14 })
   const { widthIn, depthIn } = postSize(of.job.building.post)
   const pocket = column.pocketPlies.length > 0
   const how = pocket
     ? `pocket ${inches(column.topUpIn - seatUpIn)} deep between the outer plies`
     : 'bolted beside the wood that is left'
+  const under = block
+    ? `; bearing block ${inches(block.lengthIn)} long inside, ${counted(block.nails, 'nail').replace(' ', NO_BREAK)}`
+    : ''
   return {
     title: `Truss seat at ${post.name}`,
-    sub: `${how}; at the left above the grade line, at the right bolts above the seat`,
+    sub: `${how}${under}; at the left above the grade line, at the right bolts above the seat`,
     box: views.box,
     shapes: [...views.shapes, ...boltShapes(column, views.at, views.sideAt, depthIn)],
     chains: [

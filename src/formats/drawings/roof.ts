@@ -1,5 +1,5 @@
 import { PLAN, type Seen, seenOn } from '@/core/drawn'
-import type { StickKind } from '@/core/sticks'
+import { isPurlinBlock, type StickKind } from '@/core/sticks'
 import { inches } from '../crewbook/paper'
 import type { SheetsOf } from '../crewbook/sheetsOf'
 import { type Figure, line, type Look, type Shape } from './figure'
@@ -18,7 +18,7 @@ export function roofPlan(of: SheetsOf): Figure {
   const { derived, job } = of
   const { lengthIn, widthIn } = derived.grid
   const { roof } = job.building
-  const sticks = of.sticks.sticks.filter(({ kind }) => ROOF.includes(kind))
+  const sticks = of.sticks.sticks.filter((stick) => ROOF.includes(stick.kind) || isPurlinBlock(stick))
   const seen = seenOn(PLAN, sticks)
   const whole = boxOf(outlinesOf(seen))
   const look = ({ stick }: Seen): Look => LOOKS[stick.kind] ?? 'far'

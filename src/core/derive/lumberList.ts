@@ -1,7 +1,6 @@
 import type { BoardName, JobBuying, Lumber } from '../model'
-import type { Stick, StickKind } from '../sticks'
-import { KERF_IN } from '../pocket/sticks'
-import { IN_PER_FT, ROUNDING, toSixteenths } from '../units'
+import { addUnder, firstOf } from '../result'
+import { boughtTogether, type Stick, type StickKind } from '../sticks'
 
 /** Boards of one kind that are bought in one length: the pieces that are cut from them, how many they are, their feet. */
 export interface LumberLine {
@@ -64,44 +63,23 @@ const PLURAL: Readonly<Record<StickKind, string>> = {
 export const isBought = ({ kind, board }: Stick): boolean =>
   kind !== 'truss' && (board.size !== null || kind === 'post')
 
-/** Pieces that come out of one board of so much stock: a short one is not alone on its board. */
-const outOfOne = (stockIn: number, lengthIn: number, spareIn: number): number =>
-  Math.max(1, Math.floor((stockIn - spareIn + KERF_IN) / (lengthIn + KERF_IN) + ROUNDING))
-
-/** Boards for pieces of some lengths out of one stock: those of one length share boards, so that each is told apart. */
-function boardsFor({ stockIn, size, kind }: LumberLine, lengths: ReadonlyMap<number, number>, spareIn: number): number {
-  // Posts are cut in place, and what is ordered to measure has no stock.
-  const alone = stockIn === null || size === null || kind === 'ply'
-  return [...lengths].reduce(
-    (sum, [lengthIn, count]) => sum + Math.ceil(count / (alone ? 1 : outOfOne(stockIn, lengthIn, spareIn))),
-    0,
-  )
-}
-
 /**
  * The lumber of a building, line by line: kind by kind as it is put up, shortest stock first. `spareIn` is left at the end
  * of every board, inches.
  */
-export function lumberList(sticks: readonly Stick[], { spareIn }: Pick<JobBuying, 'spareIn'>): readonly LumberLine[] {
-  const lines = new Map<string, { line: LumberLine; lengths: Map<number, number>; inches: number }>()
+export function lumberList(sticks: readonly Stick[], buying: Pick<JobBuying, 'spareIn'>): readonly LumberLine[] {
+  const lines = new Map<string, Stick[]>()
   for (const stick of sticks) {
     if (!isBought(stick)) continue
-    const { kind, board, buyLengthIn, cutLengthIn } = stick
-    const { size, label, lumber, treated } = board
-    const key = `${kind}|${label}|${lumber}|${treated}|${buyLengthIn}`
-    const what = `${PLURAL[kind]}, ${label} ${lumber}${treated ? ', treated' : ''}`
-    const line = { kind, what, size, lumber, treated, stockIn: buyLengthIn, count: 0, boards: 0, feet: 0 }
-    const own = lines.get(key) ?? { line, lengths: new Map<number, number>(), inches: 0 }
-    const sixteenths = toSixteenths(cutLengthIn) / 16
-    own.lengths.set(sixteenths, (own.lengths.get(sixteenths) ?? 0) + 1)
-    own.inches += cutLengthIn
-    lines.set(key, own)
+    const { kind, board, buyLengthIn } = stick
+    addUnder(lines, `${kind}|${board.label}|${board.lumber}|${board.treated}|${buyLengthIn}`, stick)
   }
   return [...lines.values()]
-    .map(({ line, lengths, inches }) => {
-      const boards = boardsFor(line, lengths, spareIn)
-      const count = [...lengths.values()].reduce((sum, each) => sum + each, 0)
-      return { ...line, count, boards, feet: (line.stockIn === null ? inches : boards * line.stockIn) / IN_PER_FT }
+    .map((own): LumberLine => {
+      const { kind, board, buyLengthIn: stockIn } = firstOf(own)
+      const { size, label, lumber, treated } = board
+      const what = `${PLURAL[kind]}, ${label} ${lumber}${treated ? ', treated' : ''}`
+      return { kind, what, size, lumber, treated, stockIn, count: own.length, ...boughtTogether(own, buying) }
     })
     .sort(
       (one, other) =>

@@ -1,6 +1,6 @@
 export { deriveSticks, structureOf } from './sticks'
 export type { Standing, Sticks, SticksMemory, Structure } from './sticks'
-export { boughtFt, boughtIn, buyingOf, longerIn, sawnLongIn } from './buy'
+export { boughtFt, boughtIn, boughtTogether, buyingOf, longerIn, sawnLongIn } from './buy'
 export { isOfPost, STICK_KINDS } from './stick'
 export type { End, Fastener, Join, JoinKind, OverlapKind, Stick, StickBoard, StickKind } from './stick'
 export type { Column, ColumnPly } from './column'

@@ -3,10 +3,10 @@ import type { HoleKind } from '../frame'
 import type { Grid, OmittedPost, Post } from '../layout'
 import type { PoleMark } from '../marks'
 import type { Job, Side } from '../model'
-import type { Column, ColumnPly, End } from '../sticks'
+import type { Column, ColumnHead, ColumnPly, End } from '../sticks'
 
 /** Its form: a phone does not read a plan that was worked out for another one. */
-export const FIELD_PLAN = { format: 'burdock-field', version: 3 } as const
+export const FIELD_PLAN = { format: 'burdock-field', version: 4 } as const
 
 /** What of a job its pages on site read; nothing of its customer, its prices or its loads. */
 export type FieldJob = Pick<Job, 'name' | 'practice' | 'building' | 'levels' | 'fieldwork' | 'ground' | 'buying'>
@@ -14,6 +14,7 @@ export type FieldJob = Pick<Job, 'name' | 'practice' | 'building' | 'levels' | '
 /** A column as far as its foot does not change it, above the grade line. */
 export interface FieldColumn extends Pick<Column, 'seatUpIn' | 'topUpIn'> {
   readonly plies: readonly Pick<ColumnPly, 'topUpIn'>[]
+  readonly head: ColumnHead
 }
 
 /** A piece of the building as its page says it: what it is cut from, how long, and how its ends are sawn. */

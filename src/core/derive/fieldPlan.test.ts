@@ -1,6 +1,6 @@
 import { measure } from '../field'
 import { holeNeed } from '../frame'
-import { isOfPost } from '../sticks'
+import { columnHead, isOfPost } from '../sticks'
 import { demo, demoOnPhone } from '../testing/demos'
 import { record, said, setUp } from '../testing/records'
 import { isFieldPlan, measuredSticks, pieceLengthIn, readPieces } from './index'
@@ -43,6 +43,11 @@ describe.each(NAMES)('%s on a phone', (name) => {
   test('what is asked of each hole is what the office asks', () =>
     expect(plan.derived.needs).toEqual(
       Object.fromEntries(d.posts.flatMap(({ id }) => [[id, holeNeed(d, job, id)]].filter(([, need]) => need))),
+    ))
+
+  test('what is cut and bored at the head of a post is what the office has', () =>
+    expect(Object.entries(plan.derived.columns).map(([id, { head }]) => [id, head])).toEqual(
+      d.posts.map(({ id }) => [id, columnHead(job.building, d.columns[id])]),
     ))
 
   test.each([

@@ -1,16 +1,17 @@
 import { holeNeed, type HoleKind } from '../frame'
-import type { Job } from '../model'
+import type { Building, Job } from '../model'
 import { bagsFor } from '../quantities'
-import { type Column, sawnOf, type Stick } from '../sticks'
+import { type Column, columnHead, sawnOf, type Stick } from '../sticks'
 import type { Derived } from './deriveJob'
 import { FIELD_PLAN, type FieldColumn, type FieldHole, type FieldPiece, type FieldPlan } from './fieldForm'
 import { jobSticks } from './jobSticks'
 import { packPieces } from './packedPieces'
 
-const columnOf = ({ seatUpIn, topUpIn, plies }: Column): FieldColumn => ({
-  seatUpIn,
-  topUpIn,
-  plies: plies.map((ply) => ({ topUpIn: ply.topUpIn })),
+const columnOf = (building: Building, column: Column): FieldColumn => ({
+  seatUpIn: column.seatUpIn,
+  topUpIn: column.topUpIn,
+  plies: column.plies.map(({ topUpIn }) => ({ topUpIn })),
+  head: columnHead(building, column),
 })
 const holeOf = (
   { fieldwork }: Pick<Job, 'fieldwork'>,
@@ -50,7 +51,9 @@ export function fieldPlan(job: Job, derived: Derived): FieldPlan {
       grid: derived.grid,
       posts: derived.posts,
       poles: derived.poles,
-      columns: Object.fromEntries(Object.entries(derived.columns).map(([id, column]) => [id, columnOf(column)])),
+      columns: Object.fromEntries(
+        Object.entries(derived.columns).map(([id, column]) => [id, columnOf(building, column)]),
+      ),
       holes: derived.holes.map((hole) => holeOf(job, hole)),
       needs: Object.fromEntries(needs),
       ground:

@@ -35,6 +35,13 @@ export interface ColumnCard {
   readonly lengthIn: number
   readonly pocketIn: number
   readonly notches: readonly CardNotch[]
+  /** The notch beside the truss, toward the low or the high end of the wall; null where it has none. */
+  readonly trussNotch: {
+    readonly side: 'low' | 'high'
+    readonly depthIn: number
+    readonly fromFootIn: number
+    readonly toFootIn: number
+  } | null
   /** Wood left behind its notches; null where it has none. */
   readonly tongueIn: number | null
   readonly bevelIn: number
@@ -169,6 +176,12 @@ export function columnCard(
       fromFootIn: fromUpIn - footUpIn,
       toFootIn: toUpIn - footUpIn,
     })),
+    trussNotch: column.trussNotch && {
+      side: column.trussNotch.side,
+      depthIn: column.trussNotch.depthIn,
+      fromFootIn: column.trussNotch.fromUpIn - footUpIn,
+      toFootIn: column.trussNotch.toUpIn - footUpIn,
+    },
     tongueIn: column.notches.length > 0 ? tongueIn(column, size.depthIn) : null,
     bevelIn: column.bevelDeg > 0 ? column.topUpIn - lowest : 0,
     bevelDeg: column.bevelDeg,

@@ -6,6 +6,8 @@ export type { End, Fastener, Join, JoinKind, OverlapKind, Stick, StickBoard, Sti
 export type { Column, ColumnPly } from './column'
 export { plyLengthsIn } from './posts'
 export { columnCard } from './columnCard'
+export { columnHead } from './columnHead'
+export type { ColumnHead } from './columnHead'
 export type { ColumnCard } from './columnCard'
 export { CUT_STAGES, cutGroups, isLabelled, stageOf } from './cutList'
 export { type Piece, solidOf } from './solids'

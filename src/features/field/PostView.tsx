@@ -2,8 +2,8 @@
 import { useState } from 'react'
 import { cardCode, type PostAsBuilt, type Said } from '@/core/field'
 import { buyingOf, sawnLongIn } from '@/core/sticks'
-import { RAISE_CAUTION } from '@/formats/words'
-import { AfterFrame, Measure } from '@/ui'
+import { headWords, RAISE_CAUTION } from '@/formats/words'
+import { AfterFrame, Measure, useWriter } from '@/ui'
 import { Big } from './Big'
 import { Doubted, WhereToWrite } from './Doubted'
 import { PostSteps } from './PostSteps'
@@ -109,9 +109,27 @@ export function PostView(page: PostPage) {
         <OwnMarks built={built} wallNames={derived.wallNames} />
         <WhereToWrite built={built} />
         <p className="fnote">Girt marks are the {job.fieldwork.boardEdge} of the board.</p>
+        <HeadLines page={page} />
         <div className="caution">{RAISE_CAUTION}</div>
         <Elsewhere built={built} go={go} />
       </AfterFrame>
+    </>
+  )
+}
+
+/** What is cut and bored at its head, as the paper card says it. */
+function HeadLines({ page: { derived, post } }: { readonly page: PostPage }) {
+  const { length } = useWriter()
+  const lines = headWords(derived.columns[post].head, derived.wallNames, (lengthIn) => length(lengthIn, false))
+  if (lines.length === 0) return null
+  return (
+    <>
+      <h2>At its head</h2>
+      {lines.map((line) => (
+        <p key={line} className="fnote">
+          {line}
+        </p>
+      ))}
     </>
   )
 }

@@ -216,7 +216,7 @@ test('of the plans that are kept an older one never takes the place of a newer o
   expect(await keptJobs()).toEqual([{ id: 'job', name: 'six' }])
   expect(await keptPlan('another')).toBeNull()
   // A plan in another build's form is none.
-  await keepPlan('other', { ...plan(1, 'other'), plan: { ...whole, version: 2 as 3 } })
+  await keepPlan('other', { ...plan(1, 'other'), plan: { ...whole, version: 2 as 4 } })
   expect(await keptPlan('other')).toBeNull()
 })
 

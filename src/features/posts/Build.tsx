@@ -7,17 +7,20 @@ import { Materials, Note, useSize } from '../drawing'
 import { useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
 import type { LaminationPlan } from '@/core/joints'
-import type { Job } from '@/core/model'
+import type { Job, Side } from '@/core/model'
+import { endWall } from '@/formats/words'
 
 /** The card's numbers. */
 function CardTable({
   card,
   nails,
   job,
+  wallNames,
 }: {
   readonly card: ColumnCard
   readonly nails: LaminationPlan | null
   readonly job: Job
+  readonly wallNames: Readonly<Record<Side, string>>
 }) {
   return (
     <table className="tb">
@@ -39,6 +42,17 @@ function CardTable({
             <td>Pocket for the truss</td>
             <td className="n">
               <Measure inches={card.pocketIn} feet={false} />
+            </td>
+          </tr>
+        )}
+        {card.trussNotch && (
+          <tr>
+            <td>
+              Notch for the truss, side toward the {endWall(card.trussNotch.side, wallNames)},{' '}
+              <Measure inches={card.trussNotch.depthIn} feet={false} /> deep
+            </td>
+            <td className="n">
+              <Measure inches={card.trussNotch.fromFootIn} />
             </td>
           </tr>
         )}
@@ -267,7 +281,7 @@ export function Build() {
             {problem}
           </div>
         ))}
-        <CardTable card={card} nails={nails} job={job} />
+        <CardTable card={card} nails={nails} job={job} wallNames={derived.wallNames} />
         <p className="note mt-1">
           ● from this face, ○ from the other. Dark wood is treated; the foot is the treated end.
         </p>

@@ -1,13 +1,12 @@
 import { type PostAsBuilt, writePlaceIn } from '@/core/field'
 import { levelSteps } from '@/core/marks'
 import type { Job, Side } from '@/core/model'
-import { fixed } from '@/core/units'
-import { postSize } from '@/core/wood'
-import { buyingOf, type Column, sawnLongIn } from '@/core/sticks'
+import { buyingOf, type Column, columnHead, sawnLongIn } from '@/core/sticks'
 import { fittedSize, svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
 import { chunk } from '../plain'
 import { qrCode } from '../qr'
+import { headWords } from '../words'
 
 /** Squares of a code must meet: finer than other places of a drawing. */
 const fine = (points: number): number => Math.round(points * 1e5) / 1e5
@@ -25,7 +24,7 @@ export function qrSvg(text: string, x: number, y: number, size: number): string 
 
 export interface CardFacts {
   readonly post: PostAsBuilt
-  readonly column: Pick<Column, 'seatUpIn' | 'topUpIn' | 'notches' | 'bolts' | 'bevelDeg' | 'pocketPlies' | 'block'>
+  readonly column: Column
   readonly wallNames: Readonly<Record<Side, string>>
   /** When it was printed, and from which revision. */
   readonly printed: string
@@ -136,25 +135,6 @@ function footWords(job: Job, { cutIn, fit }: PostAsBuilt): string {
   return `girt marks are the ${job.fieldwork.boardEdge} of the board`
 }
 
-/** What is cut and bored at the head of a post besides its length, line by line. */
-function headWords({ building }: Job, column: CardFacts['column']): readonly string[] {
-  const { notches, bolts, bevelDeg, pocketPlies, topUpIn, seatUpIn, block } = column
-  const left = postSize(building.post).depthIn - notches.reduce((sum, notch) => sum + notch.depthIn, 0)
-  const places = [...new Set(bolts.map(({ aboveSeatIn }) => inches(aboveSeatIn)))]
-  const counts = bolts.length > 0 ? `${bolts.length} bolts, ${places.join(', ')} above the seat` : null
-  return [
-    ...(pocketPlies.length > 0 ? [`pocket ${inches(topUpIn - seatUpIn)}, inner ply stops at the seat`] : []),
-    ...(notches.length > 0
-      ? [
-          `notch ${notches.map((notch) => `${inches(notch.depthIn)} ${notch.face}`).join(', ')}; ${inches(left)} left behind it`,
-        ]
-      : []),
-    ...(counts ? [counts] : []),
-    ...(block ? [`block ${inches(block.lengthIn)} inside under the truss, ${block.nails} nails`] : []),
-    ...(bevelDeg > 0 ? [`top sawn ${fixed(bevelDeg, 1)} degrees off square to the roof`] : []),
-  ]
-}
-
 type OwnMark = PostAsBuilt['marks'][number]
 
 /** Marks of one table of a card: of the whole post, or of one face of a corner. */
@@ -198,7 +178,7 @@ function writeWords({ facts: { post }, page, pages }: CardPage): string {
 /** Where the marks of a card begin, after its steps and what is cut at its head. */
 function tableTop(job: Job, facts: CardFacts, look: CardLook) {
   const steps = stepsOf(job, facts)
-  const heads = headWords(job, facts.column)
+  const heads = headWords(columnHead(job.building, facts.column), facts.wallNames, inches)
   const from = look.table(steps.length)
   return { steps, heads, from: look === SMALL_CARD ? { x: from.x, y: from.y + heads.length * HEAD_ROW } : from }
 }

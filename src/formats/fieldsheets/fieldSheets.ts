@@ -187,8 +187,16 @@ function ownLengths({ posts }: ColumnGroup): Block[] {
   ]
 }
 
-/** What is cut into a column for its beam. */
-const notchRows = ({ notches, tongueIn }: ColumnCard): string[][] => [
+/** What is cut into a column for its beam and its truss. */
+const notchRows = ({ notches, tongueIn, trussNotch }: ColumnCard): string[][] => [
+  ...(trussNotch
+    ? [
+        [
+          `notch for the truss, ${inches(trussNotch.depthIn)} deep in one side; the post’s card says which`,
+          `${mark(trussNotch.fromFootIn)} to ${mark(trussNotch.toFootIn)}`,
+        ],
+      ]
+    : []),
   ...notches.map((notch) => [
     `notch in the ${notch.face} face, ${inches(notch.depthIn)} deep`,
     `${mark(notch.fromFootIn)} to ${mark(notch.toFootIn)}`,

@@ -100,6 +100,18 @@ describe('cards', () => {
         expect(text).toContain(part)
     },
   )
+  // A solid 6×6 has no plies for a pocket: 1 1/2 in. are taken out beside the truss. The first truss stands on the low side.
+  test('a card says the notch beside its truss, how deep and on which side, and the block under it', () => {
+    const text = svgs(sheetsOf('marl').book)
+    const { d } = demo('marl')
+    const eaves = d.posts.filter(({ side, kind }) => kind !== 'lean-to' && (side === 'south' || side === 'north'))
+    const sides = [...text.matchAll(/notch 1 1\/2&quot; from seat to top toward the (\w+) wall/g)].map(
+      ([, side]) => side,
+    )
+    expect(sides).toHaveLength(eaves.length)
+    expect(sides.filter((side) => side === 'east')).toHaveLength(2)
+    expect(svgs(sheetsOf('quillback').book)).toContain('block 17&quot; inside under the truss, 12 nails')
+  })
   test('every card says where its number is written: clear of the marks, and as the phone says it', () => {
     const { job, d: derived, state, levels, book } = sheetsOf('quillback')
     const text = svgs(book)

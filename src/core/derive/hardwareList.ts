@@ -59,6 +59,8 @@ function nameOf({ kind, fastener }: Pick<Join, 'kind' | 'fastener'>): { readonly
       return { what: `post bracket${fitting(fastener)}`, item: 'post bracket' }
     case 'rafter tie':
       return { what: 'rafter tie', item: 'tie' }
+    case 'strap':
+      return { what: fastener.fits ? `strap, ${fastener.fits} between posts` : 'strap', item: 'strap' }
     case 'tie':
       return { what: TIES[kind] ?? 'tie', item: 'tie' }
     default:

@@ -3,7 +3,7 @@ import type { Building, Side } from '../model'
 import { plumbCutBrace } from '../pocket/braceBetween'
 import { kneeCuts, kneeLongEdgeIn } from '../pocket/kneeBrace'
 import { item } from '../result'
-import { HALF_MARK_IN, SAME_IN } from '../units'
+import { formatLength, HALF_MARK_IN, SAME_IN } from '../units'
 import { PLY_IN, postSize } from '../wood'
 import type { Boards } from './board'
 import type { Column } from './column'
@@ -146,28 +146,50 @@ function putBrace(making: Making, wall: Wall, { bay, lay, name }: BraceAt): void
   if (bay.blocked) making.overlaps.push({ kind: 'brace across an opening', sticks: [stick.id, `wall-${side}`] })
 }
 
+/** A bay that is held by two straps, crossed from post to post: each between the middles of the posts. Inches. */
+export interface StrapBay extends Pick<BracedBay, 'side' | 'posts' | 'lowUpIn' | 'highUpIn'> {
+  readonly id: string
+  readonly middlesIn: readonly [number, number]
+  readonly lengthIn: number
+}
+
+/** The bays of a wall that are held by straps, where its walls are; none where they are held otherwise. */
+export function strapBays(wall: Wall, grid: Grid): readonly StrapBay[] {
+  if (wall.building.bracing.walls !== 'straps') return []
+  const middleIn = (id: string) => wall.supports.find((support) => support.id === id)?.atIn ?? 0
+  return bracedBaysOf(wall, grid).map(({ side, order, posts, lowUpIn, highUpIn }) => {
+    const middlesIn = [middleIn(posts[0]), middleIn(posts[1])] as const
+    const lengthIn = Math.hypot(middlesIn[1] - middlesIn[0], highUpIn - lowUpIn)
+    return { id: `strap-${side}-${order + 1}`, side, posts, lowUpIn, highUpIn, middlesIn, lengthIn }
+  })
+}
+
+/** Straps of one wall: two to a bay, each from the foot of one of its posts to the head of the other. */
+function putStraps(making: Making, wall: Wall, grid: Grid): void {
+  for (const { id, posts, lowUpIn, lengthIn } of strapBays(wall, grid))
+    for (const to of posts)
+      making.joins.push({
+        kind: 'strap to post',
+        stick: id,
+        to,
+        atIn: 0,
+        upIn: lowUpIn,
+        fastener: { by: 'strap', fits: formatLength(lengthIn, { ascii: true }) },
+        count: 1,
+      })
+}
+
 /** Braces of one wall, bay by bay. */
 export function putBraces(making: Making, wall: Wall, grid: Grid): void {
-  const { building, side } = wall
-  const { walls } = building.bracing
+  const { walls } = wall.building.bracing
   if (walls === 'skin' || walls === 'none') return
-  for (const [i, bay] of bracedBaysOf(wall, grid).entries()) {
-    if (walls === 'straps') {
-      for (const to of bay.posts)
-        making.joins.push({
-          kind: 'strap to post',
-          stick: `strap-${side}-${bay.order + 1}`,
-          to,
-          atIn: 0,
-          upIn: bay.lowUpIn,
-          fastener: { by: 'strap' },
-          count: 1,
-        })
-      continue
-    }
+  if (walls === 'straps') {
+    putStraps(making, wall, grid)
+    return
+  }
+  for (const [i, bay] of bracedBaysOf(wall, grid).entries())
     for (const lay of laysOf(walls, i))
       putBrace(making, wall, { bay, lay, name: `X${i + 1}${lay.rises === 'to the high end' ? 'a' : 'b'}` })
-  }
 }
 
 interface KneesOf {

@@ -1,7 +1,7 @@
 import { sawnOf, type Stick } from '@/core/sticks'
-import { fixed } from '@/core/units'
+import { fixed, NO_BREAK, quantity } from '@/core/units'
 import { mark, table } from './paper'
-import { deg, type SheetsOf, stock } from './sheetsOf'
+import { deg, type SheetsOf, stock, strapsIn } from './sheetsOf'
 import { svgLine, svgOf, svgText } from './svg'
 import type { Block, Sheet } from './types'
 
@@ -93,6 +93,41 @@ export function braceSheet({ derived, sticks, job }: SheetsOf): Sheet[] {
           kind: 'text',
           text:
             'Those that rise to the high end of a wall lie flush outside, their mirrors flush inside. Set each with its ' +
+            'mirror before leaving the site: wind turns.',
+        },
+      ],
+    },
+  ]
+}
+
+/** Straps of the walls, bay by bay: where each begins and ends, and how long it is. */
+export function strapSheet(of: SheetsOf): Sheet[] {
+  const bays = strapsIn(of)
+  if (bays.length === 0) return []
+  const { wallNames, names } = of.derived
+  const { strapLb } = of.job.building.bracing
+  const rated = strapLb === null ? 'straps; ' : `straps, each rated for ${quantity(strapLb, 'lb')}; `
+  return [
+    {
+      title: 'Bracing',
+      sub: `${rated}two cross in every bay, from the foot of one post to the head of the other`,
+      blocks: [
+        table(
+          ['wall', 'bay', 'low end up', 'high end up', 'length, middle to middle of the posts'],
+          bays.map(({ side, posts, lowUpIn, highUpIn, lengthIn }) => [
+            wallNames[side].replace(' wall', ''),
+            posts.map((id) => names[id] ?? '').join(' to '),
+            mark(lowUpIn),
+            mark(highUpIn),
+            `2 of ${mark(lengthIn)}`.replaceAll(' ', NO_BREAK),
+          ]),
+          [2, 3, 4],
+          [4],
+        ),
+        {
+          kind: 'text',
+          text:
+            'Heights are above the grade line. Fix both ends as the maker of the strap asks, and draw each tight with its ' +
             'mirror before leaving the site: wind turns.',
         },
       ],

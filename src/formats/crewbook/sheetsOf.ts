@@ -1,6 +1,6 @@
 import { jobSticks, jobStructure } from '@/core/derive'
 import type { Job, Side } from '@/core/model'
-import type { Stick, Sticks, Structure } from '@/core/sticks'
+import { type Stick, type Sticks, strapBays, type StrapBay, type Structure } from '@/core/sticks'
 import { fixed } from '@/core/units'
 import type { ShownDerived as Derived } from '../shown'
 import { mark } from './paper'
@@ -28,3 +28,8 @@ export function sheetsFrom(job: Job, derived: Derived): SheetsOf {
 export const deg = (value: number): string => `${fixed(value, 1)} degrees`
 /** The stock that a stick is cut from. */
 export const stock = ({ buyLengthIn }: Stick): string => (buyLengthIn === null ? 'special' : mark(buyLengthIn))
+/** The bays that straps hold, of the walls that wind shears. */
+export function strapsIn({ sticks, structure, derived }: SheetsOf): readonly StrapBay[] {
+  const held = new Set(sticks.joins.filter(({ kind }) => kind === 'strap to post').map(({ stick }) => stick))
+  return structure.walls.flatMap((wall) => strapBays(wall, derived.grid)).filter(({ id }) => held.has(id))
+}

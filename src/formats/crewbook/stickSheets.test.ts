@@ -3,6 +3,7 @@ import type { Job } from '@/core/model'
 import { isPurlinBlock, sawnOf } from '@/core/sticks'
 import { demo } from '@/core/testing/demos'
 import { barnJob } from '@/core/testing/barn'
+import { parseLength } from '@/core/units'
 import { shownOf } from '../shown'
 import { mark } from './paper'
 import { crewBook, siteSheets } from './book'
@@ -192,4 +193,24 @@ test.each(['quillback', 'tansy', 'marl', 'barn'] as const)('in a list no two she
   const { job, shown } = sheetsFor(which === 'barn' ? braced() : demo(which).job)
   const lines = siteSheets(job, shown).map(({ title, sub }) => `${title}: ${sub}`)
   expect(lines.filter((line, k) => lines.indexOf(line) !== k)).toEqual([])
+})
+
+// Two straps a bay cross from the foot of one post to the head of the other: √(bay² + height²) between their middles.
+test('straps have their sheet: every bay with its heights and its length, as many as are bought', () => {
+  const { shown, sheets, sticks } = sheetsFor(demo('tansy').job)
+  const rows = rowsOf(titled(sheets, /^Bracing$/))
+  const bought = sticks.joins.filter(({ kind }) => kind === 'strap to post').reduce((sum, { count }) => sum + count, 0)
+  expect(rows.length * 2).toBe(bought)
+  expect(bought).toBeGreaterThan(0)
+  for (const [, bay, low, high, length] of rows) {
+    const [a, b] = bay.split(' to ').map((name) => shown.posts.find((post) => post.name === name))
+    const alongIn = Math.hypot((a?.x ?? 0) - (b?.x ?? 0), (a?.y ?? 0) - (b?.y ?? 0))
+    const [fromIn, toIn, lengthIn] = [low, high, length.replaceAll('\u00a0', ' ').replace('2 of ', '')].map((text) => {
+      const read = parseLength(text)
+      if (!read.ok) throw new Error(text)
+      return read.value
+    })
+    // Heights stand there to the sixteenth.
+    expect(Math.abs(lengthIn - Math.hypot(alongIn, toIn - fromIn))).toBeLessThan(1 / 10)
+  }
 })

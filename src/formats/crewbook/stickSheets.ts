@@ -1,7 +1,7 @@
 import { quantity, upTo } from '@/core/units'
 import { PLY_IN, postSize } from '@/core/wood'
 import { beamSheet } from './beamSheets'
-import { braceSheet, kneeSheet } from './braceSheets'
+import { braceSheet, kneeSheet, strapSheet } from './braceSheets'
 import { inches, mark, table } from './paper'
 import { rafterSheets } from './rafterSheets'
 import type { SheetsOf } from './sheetsOf'
@@ -76,4 +76,5 @@ export const stickSheets = (of: SheetsOf): Sheet[] => [
   ...rafterSheets(of),
   ...kneeSheet(of),
   ...braceSheet(of),
+  ...strapSheet(of),
 ]

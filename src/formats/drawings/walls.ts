@@ -2,9 +2,9 @@ import { type Flat, hullOf } from '@/core/geometry'
 import { type Seen, seenOn } from '@/core/drawn'
 import { alongWall, isEave, wallLengthIn, wallPosts } from '@/core/layout'
 import type { Side } from '@/core/model'
-import { isOfPost, sawnOf, type Stick, type StickKind } from '@/core/sticks'
+import { isOfPost, sawnOf, type Stick, type StickKind, type StrapBay } from '@/core/sticks'
 import { mark, table } from '../crewbook/paper'
-import type { SheetsOf } from '../crewbook/sheetsOf'
+import { type SheetsOf, strapsIn } from '../crewbook/sheetsOf'
 import type { Block } from '../crewbook/types'
 import { OPENING } from '../words'
 import { area, box, type Chain, type Figure, line, type Look, type Shape } from './figure'
@@ -246,10 +246,27 @@ export function framing(of: SheetsOf, side: Side): Figure {
 /** What a brace is drawn with, besides posts. */
 const BESIDE_BRACES: readonly StickKind[] = ['header', 'carrier', 'skirt']
 
+/** The two straps of a bay, with their length where they cross. */
+function strapShapes(of: SheetsOf, { side, middlesIn, lowUpIn, highUpIn, lengthIn }: StrapBay): readonly Shape[] {
+  const [a, b] = [alongOn(of, side, middlesIn[0]), alongOn(of, side, middlesIn[1])]
+  return [
+    line([a, lowUpIn], [b, highUpIn], 'brace'),
+    line([b, lowUpIn], [a, highUpIn], 'brace'),
+    {
+      as: 'name',
+      at: [(a + b) / 2, (lowUpIn + highUpIn) / 2],
+      text: `2 of ${mark(lengthIn)}`,
+      bold: true,
+      plate: true,
+    },
+  ]
+}
+
 /** The braces of one wall in its frame: each with its name and the edge it is measured along. Null where it has none. */
 export function bracing(of: SheetsOf, side: Side): Figure | null {
   const braces = of.sticks.sticks.filter(({ kind, place }) => kind === 'brace' && place.side === side)
-  if (braces.length === 0) return null
+  const straps = strapsIn(of).filter((bay) => bay.side === side)
+  if (braces.length + straps.length === 0) return null
   const view = wallView(of, side)
   const frame = wallSticks(of, side).filter((stick) => isOfPost(stick) || BESIDE_BRACES.includes(stick.kind))
   const back = seenOn(view, frame)
@@ -258,7 +275,10 @@ export function bracing(of: SheetsOf, side: Side): Figure | null {
   const whole = { ...boxOf(outlinesOf(back)), y0: 0 }
   return {
     title: `${of.derived.wallNames[side]}: bracing`,
-    sub: 'from outside; the length at each brace is that of its lower edge; spaces are clear between the posts',
+    sub:
+      straps.length > 0
+        ? 'from outside; the length at each pair of straps is between the middles of the posts; spaces are clear between them'
+        : 'from outside; the length at each brace is that of its lower edge; spaces are clear between the posts',
     box: whole,
     shapes: [
       ...shapesOf(back, () => 'far').map(aboveGrade),
@@ -274,6 +294,7 @@ export function bracing(of: SheetsOf, side: Side): Figure | null {
           plate: true,
         }
       }),
+      ...straps.flatMap((bay) => strapShapes(of, bay)),
       { as: 'grade', fromIn: whole.x0, toIn: whole.x1, upIn: 0 },
     ],
     chains: [

@@ -11,6 +11,7 @@ import { planSvg } from './drawings'
 import { stickSheets } from './stickSheets'
 import { sheetsFrom, type SheetsOf } from './sheetsOf'
 import { buyingOf, cutGroups, isPurlinBlock, type Stick } from '@/core/sticks'
+import { wallPieces } from './wallPieces'
 import { wallSheets } from './wallSheet'
 import { inches, mark, ROWS, table } from './paper'
 import { cardSheets, scheduleSheets } from './postSheets'
@@ -91,8 +92,14 @@ function stringsSheets(job: Job, derived: Derived): Sheet[] {
   ]
 }
 
-const girtSheets = (job: Job, derived: Derived): Sheet[] =>
-  SIDES.filter((side) => !job.building.openSides.includes(side)).flatMap((side) => wallSheets(job, derived, side))
+/** The sheets of every wall: its girts, and on the last of them what else stands in it. */
+const girtSheets = (of: SheetsOf): Sheet[] =>
+  SIDES.filter((side) => !of.job.building.openSides.includes(side)).flatMap((side) => {
+    const sheets = wallSheets(of.job, of.derived, side)
+    return sheets.map((sheet, i) =>
+      i === sheets.length - 1 ? { ...sheet, blocks: [...sheet.blocks, ...wallPieces(of, side)] } : sheet,
+    )
+  })
 
 /** Rows of purlins of the main slopes; both alike are said once. */
 function purlinBlocks({ slopes, wallNames }: Derived): Block[] {
@@ -327,7 +334,7 @@ export function siteSheets(job: Job, derived: Derived): Sheet[] {
   const of = sheetsFrom(job, derived)
   const sheets = [
     ...stringsSheets(job, derived),
-    ...girtSheets(job, derived),
+    ...girtSheets(of),
     ...roofSheets(of),
     ...settleSheet(of),
     ...stickSheets(of),
@@ -357,7 +364,7 @@ export function crewBook(
       ...stringsSheets(job, derived),
       ...scheduleSheets(derived, asRead),
       ...cardSheets(job, derived, measured?.rods ?? derived.rods, asRead),
-      ...girtSheets(job, derived),
+      ...girtSheets(of),
       ...roofSheets(of),
       ...settleSheet(of),
       ...stickSheets(of),

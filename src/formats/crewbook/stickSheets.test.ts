@@ -214,3 +214,19 @@ test('straps have their sheet: every bay with its heights and its length, as man
     expect(Math.abs(lengthIn - Math.hypot(alongIn, toIn - fromIn))).toBeLessThan(1 / 10)
   }
 })
+
+// A buck stands beside the rough opening, its middle half its thickness outside of it, up to the next girt over the head.
+test('what else stands in a wall is told with its length and place: skirts, bucks, tracks', () => {
+  const { job, shown, sticks } = sheetsFor(demo('quillback').job)
+  const sheet = titled(crewBook(job, shown, { date: '', revision: '' }).sheets, /^South wall: boards in order$/)
+  const rows = rowsOf(sheet).filter(([piece]) => /^(skirt|buck|block|track)/.test(piece))
+  const own = sticks.sticks.filter(
+    ({ kind, place }) => place.side === 'south' && ['skirt', 'buck', 'track board'].includes(kind),
+  )
+  expect(rows.map(([, length]) => length).sort()).toEqual(own.map(({ cutLengthIn }) => mark(cutLengthIn)).sort())
+  const [door] = job.building.openings.filter(({ name }) => name === 'south walk door')
+  const buck = rows.find(([piece, , where]) => /^buck/.test(piece) && where.startsWith('south walk door'))
+  expect(buck?.[2]).toContain(`middle at ${mark(door.positionIn - 0.75)}`)
+  const over = shown.walls.south.rows.find(({ topIn }) => topIn > door.heightIn)
+  expect(buck?.[2]).toMatch(new RegExp(`from 0' 0" up to ${mark(over?.topIn ?? 0)}$`))
+})

@@ -173,4 +173,5 @@ export type OverlapKind =
   | 'track under the roof'
   | 'truss beside its post'
   | 'below the brackets'
+  | 'cleats of posts side by side'
   | 'knee in a bearing block'

@@ -23,7 +23,7 @@ import type { Room } from './room'
 import { mainSlopes, type Slope } from './slope'
 import type { Join, Overlap } from './stick'
 import { type Overhangs, putTrusses, TAIL_IN, trussesAt } from './trusses'
-import { putFootCleats } from './footCleats'
+import { cleatsThatMeet, putFootCleats } from './footCleats'
 import { putGirts } from './girts'
 import { putSeatBlock } from './seatBlock'
 import { putSkirt, putTracks, trackId, tracksOf } from './skirt'
@@ -356,6 +356,10 @@ export function deriveSticks(
       return making
     }),
   )
-  groups.push({ sticks: [], joins: [], overlaps: [...tooDeep(of, structure), ...tracksUnderRoofs(of, structure)] })
+  groups.push({
+    sticks: [],
+    joins: [],
+    overlaps: [...tooDeep(of, structure), ...tracksUnderRoofs(of, structure), ...cleatsThatMeet(building, columns)],
+  })
   return joined(groups)
 }

@@ -138,6 +138,8 @@ export const OVERLAP_WORDS: Readonly<Record<OverlapKind, string>> = {
     'A board of a wall lies below the brackets, where no post is: no nails are counted for it. Fasten it to the piers, or raise it.',
   'knee in a bearing block':
     'Knee braces meet their posts where the bearing blocks under the trusses are: set them lower, or take the block off the plan.',
+  'cleats of posts side by side':
+    'Posts stand so close that the cleats at their feet meet: cut them short there; they hold down less than is reckoned.',
   'truss beside its post':
     'The jamb that carries a truss stands beside the line of that truss, and they do not meet: move the opening, or pack ' +
     'between them as the maker of the truss allows.',

@@ -137,6 +137,7 @@ export function putPurlins(making: Making, of: PurlinsOf): void {
     patterns.set(alike, has)
     return has
   }
+  const blocked = building.roof.purlins.blocked && !flat
   const rows: PutPurlin[][] = []
   for (const [order, placeIn] of placesIn.entries()) {
     const row = `P${order + 1}`
@@ -159,10 +160,10 @@ export function putPurlins(making: Making, of: PurlinsOf): void {
       // Written out: there are thousands, and what is spread into an object takes three times the room.
       for (const { to, atIn } of meets)
         making.joins.push({ kind, stick: stick.id, to, atIn, upIn: null, fastener: held.fastener, count: held.count })
-      put.push({ stick, fromIn, toIn, lowIn: placeIn + sideIn })
+      if (blocked) put.push({ stick, fromIn, toIn, lowIn: placeIn + sideIn })
     }
   }
-  if (building.roof.purlins.blocked && !flat) putPurlinBlocks(making, { slope, board, offIn, rows })
+  if (blocked) putPurlinBlocks(making, { slope, board, offIn, rows })
 }
 
 /** The board of the purlins of a building. */

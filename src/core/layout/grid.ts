@@ -1,17 +1,21 @@
 import { spacesFor } from '../pocket/equalSpaces'
 import { threeFourFive } from '../pocket/threeFourFive'
 import { ROUNDING, IN_PER_FT, HALF_MARK_IN } from '../units'
-import type { Bays, Building } from '../model'
+import type { Bays, Building, Side } from '../model'
 import { fail, item, lastOf, ok, type Result } from '../result'
-import { PLY_IN, postSize } from '../wood'
+import { postSize } from '../wood'
+import { girtsOutIn } from './wallGirts'
 
 /**
  * The string rectangle, outside face to outside face of the posts, inches: the typed size less the girts when it is to
  * the outside of girt.
  */
 export function stringRectangle(building: Building): { readonly lengthIn: number; readonly widthIn: number } {
-  const girts = building.dimensionTo === 'girt' && building.girts.style !== 'between' ? 2 * PLY_IN : 0
-  return { lengthIn: building.lengthIn - girts, widthIn: building.widthIn - girts }
+  const out = (side: Side) => (building.dimensionTo === 'girt' ? girtsOutIn(building, side) : 0)
+  return {
+    lengthIn: building.lengthIn - out('west') - out('east'),
+    widthIn: building.widthIn - out('south') - out('north'),
+  }
 }
 
 /** Least space between two posts of a row, inches. */

@@ -30,7 +30,7 @@ export type { CornerMove, SquareFit } from './square'
 export { girtFaceIn, girtRows } from './girtRows'
 export { fewestRows } from './rowSearch'
 export type { Block, GirtRow, WallRows } from './girtRows'
-export { onWall } from './wallGirts'
+export { girtsOutIn, onWall } from './wallGirts'
 export { bracedBays } from './bracedBays'
 export { purlinPlaces, slopeLengthIn } from './purlins'
 export {

@@ -39,6 +39,13 @@ describe('bays', () => {
     expectNear(lay(barn({ bays: { mode: 'count', count: 8 }, baysFrom: 'centres' })).grid.baysIn[0], 95.4375, 1e-9))
   test('to the outside of girt, strings stand 1½ in. inside', () =>
     expect(lay(barn({ dimensionTo: 'girt' })).grid).toMatchObject({ lengthIn: 765, widthIn: 477 }))
+  test('doubled girts set them in by twice as much; a wall that has its own only by those', () => {
+    const { girts } = barn()
+    const between = { style: 'between' as const, size: girts.size, lumber: girts.lumber, maxGapIn: girts.maxGapIn }
+    const doubled = { ...girts, style: 'flat' as const, plies: 2, walls: { west: between } }
+    const { grid } = lay(barn({ dimensionTo: 'girt', girts: doubled }))
+    expect(grid).toMatchObject({ lengthIn: 768 - 3, widthIn: 480 - 6 })
+  })
   test('bays by hand must close', () => {
     const result = layOutGrid(barn({ bays: { mode: 'hand', spacingsIn: [400, 300] } }))
     expect(result.ok ? '' : result.issues[0]).toMatchObject({

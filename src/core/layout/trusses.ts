@@ -120,15 +120,21 @@ export function trussPlan(building: Building, grid: Grid, layout: PostLayout): T
 
 /**
  * Whether a bearing block lies under a truss at an eave: on the inner face of the post over whose middle it stands. At the
- * end trusses there is none: the boards of the gable walls stand where it would.
+ * end trusses there is none: the boards of the gable walls stand where it would; and none where a header ends on the post,
+ * whose boards do.
  */
-export const takesBlock = ({ roof }: Pick<Building, 'roof'>, { truss, post }: Pick<TrussRest, 'truss' | 'post'>) =>
+export const takesBlock = (
+  { roof }: Pick<Building, 'roof'>,
+  { beams }: Pick<TrussPlan, 'beams'>,
+  { truss, post }: Pick<TrussRest, 'truss' | 'post'>,
+): boolean =>
   roof.truss.set === 'posts' &&
   roof.truss.seat !== 'face' &&
   roof.truss.blockNails > 0 &&
   !truss.end &&
   post !== null &&
-  Math.abs(truss.xIn - post.x) <= HALF_MARK_IN
+  Math.abs(truss.xIn - post.x) <= HALF_MARK_IN &&
+  !beams.some(({ from, to }) => from.id === post.id || to.id === post.id)
 
 /** Longest space between neighbouring trusses, inches. */
 export const longestSpaceIn = ({ trusses }: TrussPlan): number =>

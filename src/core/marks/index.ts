@@ -1,4 +1,4 @@
-export { blockNames, storyPole, wallEdges } from './storyPole'
+export { blockNames, markedEdgeIn, storyPole, wallEdges } from './storyPole'
 export type { PoleMark } from './storyPole'
 export { rodLog } from './rods'
 export { FEW_APART_IN, suspectsOf } from './suspects'

@@ -67,6 +67,10 @@ export interface PoleOf {
   readonly board?: Fieldwork['boardEdge']
 }
 
+/** How far under the top of its boards the edge of a row of girts lies that the crew marks on posts, inches. */
+export const markedEdgeIn = (building: Building, board: Fieldwork['boardEdge'], side: Side): number =>
+  board === 'bottom' ? girtFaceIn(onWall(building, side)) : 0
+
 /** Marks of one wall on a post: the rows that run past it, and the openings it is a jamb of. */
 function wallMarks({ building, post, walls, placed, board = 'top' }: PoleOf, side: Side, face: Side | null): Wanted[] {
   const place = alongWall(post, side)
@@ -75,7 +79,7 @@ function wallMarks({ building, post, walls, placed, board = 'top' }: PoleOf, sid
       ({ fromIn, toIn }) => fromIn < place.atIn + place.halfIn - SAME_IN && toIn > place.atIn - place.halfIn + SAME_IN,
     )
   if (building.openSides.includes(side)) return []
-  const faceIn = board === 'bottom' ? girtFaceIn(onWall(building, side)) : 0
+  const faceIn = markedEdgeIn(building, board, side)
   return [
     ...(walls[side]?.rows ?? [])
       .filter((row) => row.topIn < post.heightIn - HALF_MARK_IN && row.landing !== 'heel' && runs(row))

@@ -37,6 +37,19 @@ test('a bearing block stands on the inner face of every post that carries a trus
     eaves.map(() => 12),
   )
 })
+test('no block where a header ends: its boards stand there', () => {
+  const seats = truss({ set: 'posts', seat: 'pocket', blockNails: 12 })
+  const { posts, sticks } = made({ ...seats, bridged: ['south-line-3'] })
+  const blocks = sticks.filter(({ place }) => place.row === 'bearing blocks').map(({ id }) => id)
+  const eaves = posts.filter(({ kind, side }) => kind === 'eave' && (side === 'south' || side === 'north'))
+  const ends = ['south-line-2', 'south-line-4']
+  expect(blocks.sort()).toEqual(
+    eaves
+      .filter(({ id }) => !ends.includes(id))
+      .map(seatBlockId)
+      .sort(),
+  )
+})
 test.each([{ blockNails: 0 }, { blockNails: 12, seat: 'face' as const }])('no block with %p', (part) =>
   expect(made(truss({ set: 'posts', ...part })).sticks.filter(({ place }) => place.row === 'bearing blocks')).toEqual(
     [],

@@ -154,7 +154,7 @@ const BLOCK_WIDE_IN = 3.5
 function seatBlock({ building, trusses }: ColumnsOf, post: Post): SeatBlock | null {
   if (!isEave(post.side) || post.kind === 'lean-to') return null
   const rest = trusses.rests[post.side].find((each) => each.post?.id === post.id)
-  if (!rest || !takesBlock(building, rest) || trussSeatKind(building) === 'face') return null
+  if (!rest || !takesBlock(building, trusses, rest) || trussSeatKind(building) === 'face') return null
   const nails = building.roof.truss.blockNails
   const nail = nailOf(building.joints.girt.nail)
   if (!nail) return null

@@ -6,7 +6,7 @@ import { boltLengthIn } from './putBeams'
 import type { Column } from './column'
 import { placeOn, UP } from './line'
 import { FREE_END, type Making, putStick } from './make'
-import type { Overlap } from './stick'
+import { type Overlap, partOfPost } from './stick'
 
 /** The cleats at the foot of a post together, as joins name them. */
 const cleatsId = ({ id }: Column['post']): string => `${id}-foot-cleats`
@@ -79,7 +79,7 @@ export function putFootCleats(
         id: `${cleatsId(post)}-${order * perSide + ply + 1}`,
         name: `foot cleat ${post.name}.${order * perSide + ply + 1}`,
         kind: 'blocking',
-        place: { part: 'main', side: post.side, row: 'foot cleats', order: order * perSide + ply },
+        place: { part: partOfPost(post), side: post.side, row: 'foot cleats', order: order * perSide + ply },
         of: cleatsId(post),
         board,
         from: end(-1),

@@ -153,10 +153,13 @@ function girtEnd(
   return { end: { ...squareOn(null), cut: 'bevel' as const }, backIn: rake.backIn }
 }
 
+/** How near a girt comes to a post that it is nailed to: set in between it stops at its side, else it lies on it. Inches. */
+const reachIn = (inside: boolean): number => (inside ? HALF_MARK_IN : -SAME_IN)
+
 /** What the end of a girt is nailed to where no post or buck is: the truss of its gable, a rafter, a beam, another girt. */
-function heldAtEnd(wall: Wall, { on, cut }: End, atIn: number): Pick<Join, 'kind' | 'to'> | null {
+function heldAtEnd(wall: Wall, { on, cut }: End, atIn: number, inside: boolean): Pick<Join, 'kind' | 'to'> | null {
   if (cut === 'bevel') return wall.gableTruss === null ? null : { kind: 'girt to truss', to: wall.gableTruss }
-  if (on === null || on.startsWith('buck-') || anySupport(wall.supports, atIn, HALF_MARK_IN) !== null) return null
+  if (on === null || on.startsWith('buck-') || anySupport(wall.supports, atIn, reachIn(inside)) !== null) return null
   if (on.startsWith('girts-')) return { kind: 'girt to girt', to: on }
   return { kind: on.startsWith('rafter-') ? 'girt to rafter' : 'girt to carrier', to: on }
 }
@@ -175,7 +178,7 @@ function putGirtJoins(making: Making, wall: Wall, { stick, part, row, highUpIn }
   const { nail, count } = wall.building.joints.girt
   const fastener: Fastener = { by: 'nail', nail }
   for (const end of [0, 1] as const) {
-    const held = heldAtEnd(wall, stick.ends[end], end === 0 ? fromIn : toIn)
+    const held = heldAtEnd(wall, stick.ends[end], end === 0 ? fromIn : toIn, inside)
     const atIn = end === 0 ? 0 : stick.cutLengthIn
     if (held) making.joins.push({ kind: held.kind, stick: stick.id, to: held.to, atIn, upIn: null, fastener, count })
   }
@@ -183,9 +186,8 @@ function putGirtJoins(making: Making, wall: Wall, { stick, part, row, highUpIn }
     making.overlaps.push({ kind: 'below the brackets', sticks: [stick.id, stick.id] })
     return
   }
-  const reachIn = inside ? HALF_MARK_IN : -SAME_IN
   for (const { id, atIn, halfIn } of supportsNear(wall.supports, fromIn, toIn)) {
-    if (atIn + halfIn < fromIn - reachIn || atIn - halfIn > toIn + reachIn) continue
+    if (atIn + halfIn < fromIn - reachIn(inside) || atIn - halfIn > toIn + reachIn(inside)) continue
     const alongIn = Math.min(toIn, Math.max(fromIn, atIn)) - fromIn
     making.joins.push({
       kind: 'girt to post',

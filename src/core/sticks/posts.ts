@@ -7,7 +7,7 @@ import { type Boards, timberOf } from './board'
 import type { Column, ColumnPly } from './column'
 import { placeOn, towards, UP } from './line'
 import { type Making, putStick, squareOn } from './make'
-import type { Cut, End, PartId, StickBoard } from './stick'
+import { type Cut, type End, partOfPost, type StickBoard } from './stick'
 
 /** Lowest joint of treated to dry wood above grade, inches (register C08’s rule, editable by splice zone). */
 const JOINT_ABOVE_GRADE_IN = 16
@@ -141,7 +141,7 @@ export function putColumn(
   const { post, line } = column
   const size = postSize(building.post)
   const laminated = size.wood === 'laminated'
-  const part: PartId = post.kind === 'lean-to' ? `lean-${post.side === 'north' ? 'north' : 'south'}` : 'main'
+  const part = partOfPost(post)
   const out = towards(line, 0, 1, 0)
   const farIsHigh = dot(cross(UP, out), towards(line, 1, 0, 0)) > 0
   const boardFor = (treated: boolean): StickBoard =>

@@ -1,3 +1,4 @@
+import { girtsOutIn } from '../layout'
 import { SAME_IN } from '../units'
 import { PLY_IN } from '../wood'
 import type { Bucks } from './bucks'
@@ -87,8 +88,8 @@ const ALL_HEIGHTS = { lowUpIn: -1000, highUpIn: 1000, outFromIn: -1000, outToIn:
 const LEAF_LAPS_IN = 4
 
 /** Where the track boards of a wall lie: their inner face out from its string, and how deep they are. */
-export function tracksOf({ building, boards, rooms }: Pick<Wall, 'building' | 'boards' | 'rooms'>) {
-  const girtsIn = building.girts.style === 'between' ? 0 : PLY_IN * building.girts.plies
+export function tracksOf({ building, boards, rooms, side }: Pick<Wall, 'building' | 'boards' | 'rooms' | 'side'>) {
+  const girtsIn = girtsOutIn(building, side)
   const board = boards(building.girts.size, building.girts.lumber)
   return { board, outIn: rooms.reduce((most, room) => Math.max(most, room.outToIn), girtsIn) }
 }

@@ -1,4 +1,5 @@
 import type { Vector } from '../geometry'
+import type { Post } from '../layout'
 import type { BoardName, Lumber, NailId } from '../model'
 
 /** What a stick is for. */
@@ -74,6 +75,10 @@ export interface StickPlace {
   readonly order: number
 }
 export type PartId = 'main' | 'lean-south' | 'lean-north'
+
+/** The part that a post belongs to. */
+export const partOfPost = ({ kind, side }: Pick<Post, 'kind' | 'side'>): PartId =>
+  kind === 'lean-to' ? `lean-${side === 'north' ? 'north' : 'south'}` : 'main'
 
 /** One piece of the building as it will be made. Lengths in inches, its weight in pounds as it is lifted. */
 export interface Stick {

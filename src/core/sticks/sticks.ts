@@ -1,5 +1,5 @@
 import { laminationNails } from '../joints'
-import { type Grid, isEave, type PlacedOpening, type Post, type TrussPlan, type WallRows } from '../layout'
+import { girtsOutIn, type Grid, isEave, type PlacedOpening, type Post, type TrussPlan, type WallRows } from '../layout'
 import type { Building, Side } from '../model'
 import { SIDES } from '../model'
 import { entryOf, keepSame } from '../result'
@@ -224,13 +224,15 @@ function tooDeep({ building }: SticksOf, { leanTos, beams }: Structure): readonl
   const rise = pitchPer12 / PITCH_RUN_IN
   const overlaps: Overlap[] = []
   const purlinIn = boardSize(roof.purlins.size).dIn
-  const girtsOutIn = girts.style === 'between' ? 0 : PLY_IN * girts.plies
-  const outIn = Math.max(girtsOutIn, ...beams.flatMap(({ layers }) => layers.map((layer) => layer.outIn + PLY_IN)))
+  const girtsIn = Math.max(girtsOutIn(building, 'south'), girtsOutIn(building, 'north'))
+  const outIn = Math.max(girtsIn, ...beams.flatMap(({ layers }) => layers.map((layer) => layer.outIn + PLY_IN)))
   if (roof.truss.heelDepthIn - TAIL_IN * Math.hypot(1, rise) - outIn * rise < 0)
     for (const under of ['wall-south', 'wall-north', ...beams.map(({ id }) => id)])
       overlaps.push({ kind: 'tails below the heel', sticks: ['trusses', under] })
   if (roof.purlins.style === 'between') {
-    if (purlinIn > roof.truss.heelDepthIn)
+    // Blocks between purlins pass over the boards of the wall, and over their outside as the roof falls.
+    const passOverIn = roof.purlins.blocked ? outIn : 0
+    if (purlinIn * Math.hypot(1, rise) + passOverIn * rise > roof.truss.heelDepthIn)
       for (const slope of ['roof-south', 'roof-north'])
         overlaps.push({ kind: 'purlins hang below the heel', sticks: [slope, 'main'] })
     for (const slope of ['roof-south', 'roof-north'])

@@ -1,6 +1,6 @@
 import { type Grid, isEave, onWall, type Post, type TrussPlan } from '../layout'
 import type { Building } from '../model'
-import { item } from '../result'
+import { firstOf, item, lastOf } from '../result'
 import { HALF_MARK_IN, PITCH_RUN_IN } from '../units'
 import { boardSize, PLY_IN, postSize } from '../wood'
 import type { Beam } from './beams'
@@ -8,7 +8,7 @@ import { type Column, trussOffIn } from './column'
 import type { Support } from './line'
 import { type Making, putStick, squareOn } from './make'
 import { boltLengthIn } from './putBeams'
-import type { Fastener, Overlap, Quad, StickBoard } from './stick'
+import type { Fastener, Join, Overlap, Quad, StickBoard } from './stick'
 
 /** Weight of a truss for each foot of its span and ply, lb: taken high, for lifting; its maker’s drawing says it (register C40). */
 const TRUSS_PLF = 8
@@ -95,28 +95,46 @@ interface TrussesOf {
   readonly posts: readonly Post[]
 }
 
-/** What a truss rests on at one eave: its post, or the beam between two. */
-function restOn({ plan, building, beams }: TrussesOf, side: 'south' | 'north', order: number): string | null {
-  const { post, truss } = item(plan.rests[side], order)
-  if (post && building.roof.truss.set === 'posts') return post.id
-  const beam = beams.find(
+/** The beam between two posts of an eave that a truss stands on. */
+const beamUnder = ({ plan, beams }: TrussesOf, side: 'south' | 'north', order: number): Beam | undefined => {
+  const { xIn } = item(plan.rests[side], order).truss
+  return beams.find(
     ({ part, posts, fromIn, toIn }) =>
-      part === 'main' && item(posts, 0).post.side === side && fromIn <= truss.xIn && truss.xIn <= toIn,
+      part === 'main' && item(posts, 0).post.side === side && fromIn <= xIn && xIn <= toIn,
   )
-  return beam?.id ?? post?.id ?? null
+}
+
+/** What a truss rests on at one eave: its post, or the beam between two. */
+function restOn(of: TrussesOf, side: 'south' | 'north', order: number): string | null {
+  const { post } = item(of.plan.rests[side], order)
+  if (post && of.building.roof.truss.set === 'posts') return post.id
+  return beamUnder(of, side, order)?.id ?? post?.id ?? null
+}
+
+/** How far in from the string a truss meets a beam: at the middle of its plies, inches. */
+const middleInIn = ({ layers }: Beam): number => -(firstOf(layers).outIn + PLY_IN + lastOf(layers).outIn) / 2
+
+/** Where a truss meets what it rests on at one eave. */
+function seatAt(of: TrussesOf, order: number, side: 'south' | 'north'): Pick<Join, 'to' | 'atIn' | 'upIn'> {
+  const { building, plan, grid } = of
+  const on = restOn(of, side, order)
+  const beam = beamUnder(of, side, order)
+  const inIn = beam && beam.id === on ? Math.max(0, middleInIn(beam)) : 0
+  return {
+    to: on ?? '',
+    atIn: side === 'south' ? inIn : grid.widthIn - inIn,
+    upIn: on !== null && on === item(plan.rests[side], order).post?.id ? building.heelIn : null,
+  }
 }
 
 /** What holds a truss down at one seat. */
 function seatJoins(making: Making, of: TrussesOf, [id, order]: readonly [string, number], side: 'south' | 'north') {
-  const { building, plan, columns, grid } = of
-  const rest = item(plan.rests[side], order)
-  const { joints, roof } = building
-  const on = restOn(of, side, order)
-  const column = rest.post ? columns.get(rest.post.id) : undefined
-  const upIn = on !== null && on === rest.post?.id ? building.heelIn : null
-  const seat = { stick: id, to: on ?? '', atIn: side === 'south' ? 0 : grid.widthIn, upIn }
+  const { joints, roof, post } = of.building
+  const { post: under } = item(of.plan.rests[side], order)
+  const column = under ? of.columns.get(under.id) : undefined
+  const seat = { stick: id, ...seatAt(of, order, side) }
   if (roof.truss.set === 'posts' && column?.bears === 'truss') {
-    const { widthIn } = postSize(building.post)
+    const { widthIn } = postSize(post)
     const inPocket = column.pocketPlies.length > 0 || column.trussNotch !== null || column.plies.length > 1
     const grip = roof.truss.seat === 'face' || !inPocket ? widthIn + PLY_IN * roof.truss.plies : widthIn
     const { diameterIn, count } = joints.truss

@@ -1,7 +1,7 @@
 'use client'
 import { plannedFootIn } from '@/core/field'
 import { concreteIn } from '@/core/frame'
-import { alongWall, girtFaceIn, type GirtRow, isEave, type Post, wallPosts } from '@/core/layout'
+import { alongWall, girtFaceIn, type GirtRow, isEave, onWall, type Post, wallPosts } from '@/core/layout'
 import type { Side } from '@/core/model'
 import { PITCH_RUN_IN, upTo } from '@/core/units'
 import { OPENING } from '@/formats/words'
@@ -155,7 +155,7 @@ function splices(row: GirtRow, pieces: readonly { readonly row: string; readonly
 function GirtBoards({ drawn, side, row }: OnWall & { readonly row: GirtRow }) {
   const { job, derived } = useDoc()
   const on = useJob((state) => state.picked.row === row.id)
-  const { building } = job
+  const building = onWall(job.building, side)
   const faceIn = girtFaceIn(building)
   const joints = building.girts.style === 'between' ? [] : splices(row, derived.walls[side].pieces, drawn.lengthIn)
   return (
@@ -196,7 +196,7 @@ export function GirtRows({ drawn, side }: OnWall) {
   const picked = useJob((state) => state.picked.row)
   const pick = useJob((state) => state.pick)
   const { rows } = derived.walls[side]
-  const facePx = girtFaceIn(job.building) * drawn.scale
+  const facePx = girtFaceIn(onWall(job.building, side)) * drawn.scale
   const named = withRoom(rows, picked, NAME_PX / drawn.scale)
   const withHeights = rows.filter((row) => row.landing || row.id === picked)
   const measured = withRoom(withHeights, picked, HEIGHT_PX / drawn.scale)

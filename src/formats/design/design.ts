@@ -5,7 +5,8 @@ import { priceBook } from '@/core/quantities'
 import { addUnder } from '@/core/result'
 import { isOfPost, type Stick, type Sticks, STICK_KINDS, stickMarks } from '@/core/sticks'
 import { HALF_MARK_IN } from '@/core/units'
-import { girtFaceIn, hookedMarks, onWall } from '@/core/layout'
+import { hookedMarks } from '@/core/layout'
+import { markedEdgeIn } from '@/core/marks'
 import { type Job, SIDES } from '@/core/model'
 import { z } from 'zod'
 
@@ -227,7 +228,7 @@ function crayonOf(job: Job, { poles }: Derived, post: string | null, upIn: numbe
 /** How much lower a board is marked on a post than its top, inches, where the crew marks the bottom of boards. */
 const markedDownIn = ({ building, fieldwork }: Job, { kind, place }: Stick): number => {
   const side = SIDES.find((each) => each === place.side)
-  return kind === 'girt' && side && fieldwork.boardEdge === 'bottom' ? girtFaceIn(onWall(building, side)) : 0
+  return kind === 'girt' && side ? markedEdgeIn(building, fieldwork.boardEdge, side) : 0
 }
 
 /** Sticks with their marks and joins, and how far each has come on site. */

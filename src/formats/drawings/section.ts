@@ -1,3 +1,4 @@
+import { onWall } from '@/core/layout'
 import { cutBy, type Seen, seenOn } from '@/core/drawn'
 import type { Flat } from '@/core/geometry'
 import { type Building, type Side } from '@/core/model'
@@ -136,7 +137,7 @@ const timber = (size: string): string => size.replace('x', '×')
 /** What the layers are called, each at a place on the drawing. */
 function layers(of: SheetsOf, shown: readonly Seen[], posts: Posts): NonNullable<Figure['notes']> {
   const { building } = of.job
-  const { roof, girts } = building
+  const { roof } = building
   const middle = (kind: StickKind, side: Side | null = null, high = true): Flat | null => {
     const own = shown.filter(({ stick }) => stick.kind === kind && (side === null || stick.place.side === side))
     if (own.length === 0) return null
@@ -159,7 +160,7 @@ function layers(of: SheetsOf, shown: readonly Seen[], posts: Posts): NonNullable
       `truss, ${upTo(building.pitchPer12, 2)} on 12, by its maker`,
     ),
     ...note(middle('carrier', null, false), `carrier ${roof.carrier.plies} × ${timber(roof.carrier.size)}`),
-    ...note(middle('girt', 'north'), `wall skin on girts ${timber(girts.size)}`),
+    ...note(middle('girt', 'north'), `wall skin on girts ${timber(onWall(building, 'north').girts.size)}`),
     ...note(middle('skirt', 'north'), `skirt board, treated, ${inches(building.skirt.depthIn)}`),
     ...(post ? note([post.y, building.heelIn * 0.45], `post ${postSize(building.post).label}`) : []),
     ...(post && hole ? foundationNotes(building, post, hole) : []),

@@ -1,3 +1,4 @@
+import { onWall } from '@/core/layout'
 import { entryOf } from '@/core/result'
 import type { Derived } from '@/core/derive'
 import type { Job, LeanTo, Side } from '@/core/model'
@@ -118,7 +119,8 @@ function spacing({ building }: Job, { grid }: JobParts): readonly FilledFigure[]
 }
 
 /** A wall as a frame that is tilted up: its posts and rows of girts. */
-function picks({ building }: Job, { posts, walls, grid, columns }: JobParts, side: Side): readonly FilledFigure[] {
+function picks(job: Job, { posts, walls, grid, columns }: JobParts, side: Side): readonly FilledFigure[] {
+  const building = onWall(job.building, side)
   const row = posts.filter((post) => post.side === side && post.kind !== 'lean-to')
   const [first] = row
   if (!first) return []

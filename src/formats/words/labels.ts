@@ -129,7 +129,8 @@ export const OVERLAP_WORDS: Readonly<Record<OverlapKind, string>> = {
   'brace through girts': 'Wall braces cross girts: cut the girts round them, and fix both halves to the brace.',
   'brace across an opening': 'A wall brace crosses an opening: no bay of that wall is free. Choose fewer braced bays.',
   'purlins hang below the heel':
-    'Purlins between the trusses are deeper than the heel: at the eaves they reach into the wall below.',
+    'Purlins between the trusses, or the blocks between them, reach below the heel at the eaves, into the boards of the ' +
+    'wall: order a higher heel, or take shallower purlins.',
   'purlins hang below the rafters': 'Purlins between the rafters of a lean-to reach below them, into the beam.',
   'girts deeper than posts': 'Girts are deeper than the posts they are set between: at the corners they meet.',
   'tails below the heel': 'The tails of the trusses come down to the top of the wall: its boards stop below them.',

@@ -64,12 +64,20 @@ describe('shear along the slopes, ASABE EP484', () => {
 })
 
 describe('the eave girt as chord: w·L²/(8·B)', () => {
-  const building = { girts: { size: '2x6', lumber: 'SP-No.2' }, grades: [], skin } as never
+  const girts = { size: '2x6', lumber: 'SP-No.2', walls: {} }
+  const building = { girts, grades: [], skin } as never
   // 250·64²/(8·40) = 3,200 lb; 600·1.6·8.25 = 7,920 lb.
   test('3,200 of 7,920 lb', () => {
     const check = chord({ building, grid, lateral: lateral('roof checked') })
     expect([check?.demand, check?.capacity]).toEqual([3200, 7920])
     expect(check?.state).toBe('holds')
+  })
+  // The girts of one eave wall are smaller: 675·1.6·5.25 = 5,670 lb.
+  test('the weaker of the two eave walls counts', () => {
+    const walls = { north: { size: '2x4', lumber: 'SP-No.2' } }
+    const uneven = { girts: { ...girts, walls }, grades: [], skin } as never
+    const check = chord({ building: uneven, grid, lateral: lateral('roof checked') })
+    expect(check?.capacity).toBeCloseTo(5670, 6)
   })
   test('2.5 times the load fails', () =>
     expect(chord({ building, grid, lateral: lateral('roof checked', { eavePlf: 625 }) })?.state).toBe('fails'))

@@ -28,9 +28,9 @@ export interface SeatedTrusses {
 const indexOfMost = (lb: readonly number[]): number => Math.max(0, lb.indexOf(Math.max(...lb)))
 
 /** Whether a truss has a block under it wherever it stands on a post. */
-const isOnBlocks = (building: SeatedTrusses['building'], { rests }: TrussPlan, order: number): boolean => {
-  const own = [item(rests.south, order), item(rests.north, order)].filter(({ post }) => post !== null)
-  return own.length > 0 && own.every((rest) => takesBlock(building, rest))
+const isOnBlocks = (building: SeatedTrusses['building'], plan: TrussPlan, order: number): boolean => {
+  const own = [item(plan.rests.south, order), item(plan.rests.north, order)].filter(({ post }) => post !== null)
+  return own.length > 0 && own.every((rest) => takesBlock(building, plan, rest))
 }
 
 /** Works out which trusses govern and what they rest on. */

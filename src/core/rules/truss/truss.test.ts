@@ -33,7 +33,7 @@ function plan(count: number, ends: readonly number[] = []): TrussPlan {
     end: ends.includes(i),
   }))
   const row = trusses.map((truss) => ({ truss, post: { x: truss.xIn }, between: null, share: [1, 0] }))
-  return { trusses, rests: { south: row, north: row }, spaceIn: 96 } as unknown as TrussPlan
+  return { trusses, rests: { south: row, north: row }, beams: [], spaceIn: 96 } as unknown as TrussPlan
 }
 const seated = (
   truss: Partial<Building['roof']['truss']> = {},

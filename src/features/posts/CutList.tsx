@@ -100,13 +100,14 @@ function provedWords({ proved, solverAbsent }: { readonly proved: boolean; reado
 
 /** The cut list to take along: piece by piece as CSV, everything as a workbook. */
 function CutFiles({ name, cuts }: { readonly name: string; readonly cuts: () => readonly CutOf[] }) {
-  const { wallNames } = useDoc().derived
+  const { job, derived } = useDoc()
+  const places = { wallNames: derived.wallNames, openings: job.building.openings }
   const [working, setWorking] = useState(false)
   const workbook = async () => {
     setWorking(true)
     try {
       const type = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
-      download(`${name}.xlsx`, type, await cutXlsx(cuts(), wallNames))
+      download(`${name}.xlsx`, type, await cutXlsx(cuts(), places))
     } finally {
       setWorking(false)
     }
@@ -125,7 +126,7 @@ function CutFiles({ name, cuts }: { readonly name: string; readonly cuts: () => 
       <button
         type="button"
         className="btn btn-light btn-sm text-nowrap"
-        onClick={() => download(`${name}.csv`, 'text/csv', sawCsv(cuts(), wallNames))}
+        onClick={() => download(`${name}.csv`, 'text/csv', sawCsv(cuts(), places))}
       >
         <FileSpreadsheet size={16} />
         Saw list as CSV

@@ -25,8 +25,10 @@ async function cutsOf(): Promise<readonly CutOf[]> {
   )
 }
 
+const places = { wallNames: d.wallNames, openings: job.building.openings }
+
 test('a saw list has a line for every stick that is sawn, with its length', async () => {
-  const { data } = Papa.parse<Record<string, string>>(sawCsv(await cutsOf(), d.wallNames), {
+  const { data } = Papa.parse<Record<string, string>>(sawCsv(await cutsOf(), places), {
     header: true,
     skipEmptyLines: true,
   })
@@ -41,7 +43,9 @@ test('a saw list has a line for every stick that is sawn, with its length', asyn
 
 test('places are called as people on the site call them, wherever north lies', async () => {
   const turned = wallNames(90)
-  const { data } = Papa.parse<Record<string, string>>(sawCsv(await cutsOf(), turned), { header: true })
+  const { data } = Papa.parse<Record<string, string>>(sawCsv(await cutsOf(), { ...places, wallNames: turned }), {
+    header: true,
+  })
   const own = sticks.filter(({ kind, place }) => kind === 'girt' && place.row === 'G1')
   const named = (names: typeof turned, side: 'south' | 'west') => names[side].replace(' wall', '').toLowerCase()
   for (const side of ['south', 'west'] as const)
@@ -49,10 +53,14 @@ test('places are called as people on the site call them, wherever north lies', a
       own.filter(({ place }) => place.side === side).length,
     )
   expect(turned.south).not.toBe(d.wallNames.south)
+  // Openings by what they are, never by how the file tells them apart.
+  const ids = job.building.openings.map(({ id }) => id)
+  expect(data.filter(({ place }) => ids.some((id) => place?.includes(id)))).toEqual([])
+  expect(data.filter(({ kind, place }) => kind === 'buck' && /window 1$/.test(place ?? '')).length).toBeGreaterThan(0)
 })
 
 test('another program reads the workbook: the boards make the pieces, the pieces are the saw list', async () => {
-  const blob = await cutXlsx(await cutsOf(), d.wallNames)
+  const blob = await cutXlsx(await cutsOf(), places)
   const sheets = await readXlsxFile(Buffer.from(await blob.arrayBuffer()))
   expect(sheets.map(({ sheet }) => sheet)).toEqual(['Boards', 'Pieces', 'Saw list'])
   const [boards, pieces, saw] = sheets.map(({ data }) => data.slice(1))

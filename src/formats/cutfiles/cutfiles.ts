@@ -4,7 +4,7 @@ import { upTo } from '@/core/units'
 import { item } from '@/core/result'
 import { inches, mark } from '../crewbook/paper'
 import { toCsv } from '../csv'
-import { placeWords, type WallNames } from '../words'
+import { type Places, whereWords } from '../words'
 
 /** What is cut from one kind of board, with the plan of its boards; null where none is found yet. */
 export interface CutOf {
@@ -29,13 +29,13 @@ function endWords({ cut, backIn, backAcrossIn }: Stick['ends'][number]): string 
 }
 
 /** Every piece by itself: its label, where it belongs, its board and both its ends. */
-const sawRows = (cuts: readonly CutOf[], wallNames: WallNames): Row[] =>
+const sawRows = (cuts: readonly CutOf[], places: Places): Row[] =>
   cuts.flatMap(({ group }) =>
     group.pieces.flatMap(({ lengthIn, sticks }) =>
       sticks.map((stick) => ({
         label: stick.name,
         kind: stick.kind,
-        place: [placeWords(stick.place, wallNames).toLowerCase(), stick.place.row].filter(Boolean).join(', '),
+        place: whereWords(stick, places),
         board: group.label,
         length: mark(lengthIn),
         length_in: lengthIn,
@@ -93,19 +93,19 @@ function boughtRows({ group, plan, lengthsIn }: CutOf): Row[] {
 export const boardRows = (cut: CutOf): Row[] => [...offcutRows(cut), ...boughtRows(cut)]
 
 /** The cut list as tables: what is sawn from which board, how many of each length, every piece by itself. */
-const cutTables = (cuts: readonly CutOf[], wallNames: WallNames): readonly CutTable[] => [
+const cutTables = (cuts: readonly CutOf[], places: Places): readonly CutTable[] => [
   { name: 'Boards', rows: cuts.flatMap(boardRows) },
   { name: 'Pieces', rows: pieceRows(cuts) },
-  { name: 'Saw list', rows: sawRows(cuts, wallNames) },
+  { name: 'Saw list', rows: sawRows(cuts, places) },
 ]
 
 /** The saw list, piece by piece, as CSV. */
-export const sawCsv = (cuts: readonly CutOf[], wallNames: WallNames): string => toCsv(sawRows(cuts, wallNames))
+export const sawCsv = (cuts: readonly CutOf[], places: Places): string => toCsv(sawRows(cuts, places))
 
 /** The cut list as a workbook of three sheets. Its cells are text and numbers, never formulas. */
-export async function cutXlsx(cuts: readonly CutOf[], wallNames: WallNames): Promise<Blob> {
+export async function cutXlsx(cuts: readonly CutOf[], places: Places): Promise<Blob> {
   const { default: writeXlsxFile } = await import('write-excel-file/universal')
-  const sheets = cutTables(cuts, wallNames).map(({ name, rows }) => {
+  const sheets = cutTables(cuts, places).map(({ name, rows }) => {
     const heads = Object.keys(rows[0] ?? {})
     return {
       sheet: name,

@@ -3,9 +3,9 @@ import { type CutStage, isLabelled, type Stick, stageOf } from '@/core/sticks'
 import { mark, roomOn } from '../crewbook/paper'
 import { svgOf, svgRect, svgText } from '../crewbook/svg'
 import type { CrewBook } from '../crewbook/types'
-import { chunk } from '../plain'
+import { chunk, linesOf } from '../plain'
 import type { ShownDerived } from '../shown'
-import { placeWords, sheetNote, STICK_WORDS } from '../words'
+import { pieceWords, sheetNote } from '../words'
 import { qrSvg } from './cards'
 import { codeWords } from './codes'
 
@@ -14,6 +14,12 @@ const ACROSS = 3
 const HIGH = 74
 /** The lines round the outermost labels lie on the edge of the drawing: half of them outside. */
 const LINE_PT = 1
+/** Room left of the words of a label, and the size of its name and length, points. */
+const MARGIN = 6
+const BIG = 15
+/** Width of a letter: of a bold one by its size, of one of the small words in points. */
+const BOLD = 0.6
+const LETTER_PT = 3.7
 /** Room that the title of a sheet takes, points. */
 const TITLE_PT = 58
 
@@ -32,21 +38,23 @@ export interface LabelsOf {
 /** One label: what the piece is, how long, from which board; its code opens the piece on a phone. */
 function label(
   stick: Stick,
-  { page, date, revision, derived }: LabelsOf,
+  { page, date, revision, derived, job }: LabelsOf,
   { x, y, wide }: { readonly x: number; readonly y: number; readonly wide: number },
 ): string {
-  const { place, kind } = stick
-  const words = [STICK_WORDS[kind], placeWords(place, derived.wallNames).toLowerCase(), place.row]
-    .filter(Boolean)
-    .join(', ')
+  const beside = wide - HIGH - MARGIN
+  const words = linesOf(
+    pieceWords(stick, { wallNames: derived.wallNames, openings: job.building.openings }),
+    Math.floor(beside / LETTER_PT),
+  )
+  const nameSize = Math.min(BIG, Math.floor(beside / (stick.name.length * BOLD)))
   return [
     svgRect({ x, y, wide, high: HIGH, width: 0.5 }),
     qrSvg(`${page}/piece/${encodeURIComponent(stick.id)}`, x + wide - HIGH + 3, y + 3, HIGH - 6),
-    svgText(x + 6, y + 19, stick.name, { size: 15, bold: true }),
-    svgText(x + 6, y + 38, mark(stick.cutLengthIn), { size: 15, bold: true }),
-    svgText(x + 6, y + 51, `${stick.board.label}${stick.board.treated ? ' treated' : ''}`, { size: 9 }),
-    svgText(x + 6, y + 61, words, { size: 7.5 }),
-    svgText(x + 6, y + 70, `${date}, ${revision}`, { size: 6.5 }),
+    svgText(x + MARGIN, y + 17, stick.name, { size: nameSize, bold: true }),
+    svgText(x + MARGIN, y + 34, mark(stick.cutLengthIn), { size: BIG, bold: true }),
+    svgText(x + MARGIN, y + 45, `${stick.board.label}${stick.board.treated ? ' treated' : ''}`, { size: 9 }),
+    ...words.slice(0, 2).map((line, i) => svgText(x + MARGIN, y + 54 + 8 * i, line, { size: 7.5 })),
+    svgText(x + MARGIN, y + 71, `${date}, ${revision}`, { size: 6.5 }),
   ].join('')
 }
 

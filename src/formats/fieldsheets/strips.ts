@@ -114,7 +114,7 @@ export function poleStrips(
     body.push(
       svgRect({ x: LEFT, y: TOP + STRIP_IN * 72 + 14, wide: 6 * 72, high: 7, fill: '#000', width: 0.5 }),
       ...uprightCheck(),
-      svgText(LEFT + 6 * 72 + 8, TOP + STRIP_IN * 72 + 22, 'six inches at 100%: check with a tape', { size: 7.5 }),
+      svgText(LEFT + 6 * 72 + 8, TOP + STRIP_IN * 72 + 22, 'six inches across at 100%', { size: 7.5 }),
     )
     return { svg: svgOf(shortPt, longPt, body), strips: own }
   })

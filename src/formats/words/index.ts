@@ -6,8 +6,8 @@ export { recordText, targetName } from './recordText'
 export type { Names } from './recordText'
 export { HINTS, STAGE_HELP } from './stageHelp'
 export { someNames } from './names'
-export { placeWords, shortWall } from './places'
-export type { WallNames } from './places'
+export { pieceWords, placeWords, shortWall, whereWords } from './places'
+export type { Places, WallNames } from './places'
 export {
   CEILING,
   DIG_CAUTION,

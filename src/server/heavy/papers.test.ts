@@ -10,9 +10,10 @@ import { buyingOf, cutGroups, sawnOf } from '@/core/sticks'
 import { parseLength, roundIn } from '@/core/units'
 import { barnJob } from '@/core/testing/barn'
 import { designOf } from '@/formats/design'
+import { MARGINS, roomOn } from '@/formats/crewbook/paper'
 import { bookPdf } from './books'
 import { cutListPdf } from './cutList'
-import { fieldSheetsPdf } from './fieldSheets'
+import { fieldSheetsPdf, labelsPdf, stripsOf } from './fieldSheets'
 
 // What a crew, an office and a saw have in their hands must say the same: the texts of three PDFs, the phone, the design
 // document, the cut list and the order are read and compared number by number.
@@ -105,6 +106,71 @@ function barsOn(file: string, page: number): readonly (readonly [number, number]
   }
   return bars
 }
+
+/** A word as it is printed: from and to across its page, from its top and from its bottom, points. */
+interface PrintedWord {
+  readonly text: string
+  readonly left: number
+  readonly right: number
+  readonly top: number
+  readonly bottom: number
+  /** How near it comes to the edge of the paper. */
+  readonly edge: number
+}
+function wordsOn(pdf: Uint8Array): readonly PrintedWord[] {
+  const file = path.join(folder, 'words.pdf')
+  writeFileSync(file, pdf)
+  const raw = execFileSync('pdftotext', ['-bbox', file, '-'], { encoding: 'utf8', maxBuffer: 1 << 28 })
+  let [wide, high] = [0, 0]
+  return raw.split('\n').flatMap((line): readonly PrintedWord[] => {
+    const page = /<page width="([\d.]+)" height="([\d.]+)"/.exec(line)
+    if (page) [wide, high] = [Number(page[1]), Number(page[2])]
+    const word = /<word xMin="(\S+)" yMin="(\S+)" xMax="(\S+)" yMax="(\S+)">(.*)<\/word>/.exec(line)
+    if (!word) return []
+    const [left, top, right, low] = word.slice(1, 5).map(Number)
+    const bottom = high - low
+    return [{ text: word[5], left, right, top, bottom, edge: Math.min(left, top, wide - right, bottom) }]
+  })
+}
+
+/** How the file tells things apart, which is nothing for people. */
+const OWN_NAME =
+  /\bop-[\w-]+|\w+-line-\d|\b(?:lean|carrier|header|ledger|girts?|roof|wall)-(?:lean|south|north|west|east)\b|\btruss-\d/
+
+/** Room that a printer leaves white at the edges of paper, points. */
+const PRINTABLE_PT = 12
+/** Room of the title over labels, and of the code at the right of each, points. */
+const HEAD_PT = 50
+const CODE_PT = 71
+
+test.each([
+  ['quillback-hill', 'letter', 'posts'],
+  ['tansy-hollow', 'a4', 'all'],
+] as const)(
+  'labels and strips of %s on %s: no word runs over the edge of the paper or into a code',
+  async (name, paper, stage) => {
+    const job = demoJob(name)
+    const own = { ...job, fieldwork: { ...job.fieldwork, paper } }
+    const strips = wordsOn(await made(stripsOf(own, 'A1', dated)))
+    const labels = wordsOn(
+      await made(labelsPdf(own, { stage, page: 'https://yard.example/field/long-enough-a-name', ...dated })),
+    )
+    for (const words of [strips, labels]) {
+      expect(words.length).toBeGreaterThan(100)
+      expect(words.filter(({ edge }) => edge < PRINTABLE_PT)).toEqual([])
+      expect(words.filter(({ text }) => OWN_NAME.test(text))).toEqual([])
+    }
+    const wide = Math.floor((roomOn(paper).wide - 1) / 3)
+    const onLabels = labels.filter(({ top, bottom }) => top > MARGINS.top + HEAD_PT && bottom > MARGINS.bottom)
+    expect(onLabels.length).toBeGreaterThan(100)
+    const intoCode = onLabels.filter(({ left, right }) => {
+      const column = Math.floor((left - MARGINS.left) / wide)
+      return right > MARGINS.left + (column + 1) * wide - CODE_PT
+    })
+    expect(intoCode.map(({ text }) => text)).toEqual([])
+  },
+  60_000,
+)
 
 test.each([
   ['marl-road', 'letter'],
@@ -241,6 +307,8 @@ describe.each(jobs)('%s', (_, jobFor) => {
     }
   })
 
+  test('nothing is called as the file calls it', () =>
+    expect([...book, ...field, ...drawings].filter((line) => OWN_NAME.test(line))).toEqual([]))
   test('no number is broken by the end of a line', () => {
     // Words before it: a number that stands alone is turned along its line.
     for (const line of [...book, ...field]) expect(line).not.toMatch(/[a-z,;:"] \d+'$|\d+ \d+\/$|No\.$/)

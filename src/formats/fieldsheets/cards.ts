@@ -2,7 +2,7 @@ import { type PostAsBuilt, writePlaceIn } from '@/core/field'
 import { levelSteps } from '@/core/marks'
 import type { Job, Side } from '@/core/model'
 import { buyingOf, type Column, columnHead, sawnLongIn } from '@/core/sticks'
-import { fittedSize, svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
+import { fittedSize, svgLine, svgOf, svgRect, svgText, textWide } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
 import { chunk } from '../plain'
 import { qrCode } from '../qr'
@@ -104,7 +104,7 @@ const SMALL_CARD: CardLook = {
 const WIDE_CARD: CardLook = {
   wide: WIDE,
   id: { x: 10, y: 46, size: 44 },
-  code: { x: WIDE - 92, y: 4, size: 88 },
+  code: { x: WIDE - 84, y: 4, size: 80 },
   reading: { x: 118, y: 26, size: 15 },
   toGrade: { x: 118, y: 46, size: 14 },
   foot: { x: 10, y: 72, size: 12 },
@@ -116,7 +116,7 @@ const WIDE_CARD: CardLook = {
   rows: { first: 20, most: 21, room: CARD_H - 36 },
   sizes: { bottom: 16, heel: 12, name: 10 },
   last: { x: 10, y: CARD_H - 8, size: 11 },
-  table: () => ({ x: 246, y: 92 }),
+  table: () => ({ x: 246, y: 98 }),
   rule: ({ x, y }) => ({ x1: x, y1: y + 4, x2: x, y2: CARD_H - 26 }),
 }
 
@@ -262,6 +262,8 @@ function card(job: Job, paper: CardPage, look: CardLook, corner: { readonly x: n
   const bad = post.fit !== null && post.fit.kind !== 'fits'
   const headsFrom = look === SMALL_CARD ? look.steps.y + (steps.length - 1) * look.steps.each + 11 : WIDE_HEADS_Y
   const half = tables.length > 1
+  const last = footWords(job, post)
+  const lastRoom = look.wide - look.last.x - 12 - textWide(facts.printed, PRINTED_SIZE)
   return [
     // Within the card: half of a line on its edge would lie outside the drawing.
     svgRect({ x: x + 0.5, y: y + 0.5, wide: look.wide - 1, high: CARD_H - 1, fill: 'none', width: 1 }),
@@ -295,10 +297,16 @@ function card(job: Job, paper: CardPage, look: CardLook, corner: { readonly x: n
         room: look.rows.room - from.y - look.rows.first + LEAST_ROW,
       }),
     ),
-    say(look.last, footWords(job, post), bad),
-    svgText(x + look.wide - 6, y + look.last.y, facts.printed, { size: 7.5, anchor: 'end' }),
+    svgText(x + look.last.x, y + look.last.y, last, {
+      size: fittedSize(last, look.last.size, bad ? BOLD_SHARE * lastRoom : lastRoom),
+      bold: bad,
+    }),
+    svgText(x + look.wide - 6, y + look.last.y, facts.printed, { size: PRINTED_SIZE, anchor: 'end' }),
   ].join('')
 }
+/** How large it stands when a card was printed; bold letters are wider than those that `fittedSize` reckons with. */
+const PRINTED_SIZE = 7.5
+const BOLD_SHARE = 0.9
 /** How far under the foot’s words it stands where the number is written, and how large. */
 const WRITE_ROW = 12
 const WRITE_SIZE = 8.5

@@ -1,7 +1,7 @@
 import type { Job } from '@/core/model'
 import { type CutStage, isLabelled, type Stick, stageOf } from '@/core/sticks'
 import { mark, roomOn } from '../crewbook/paper'
-import { svgOf, svgRect, svgText } from '../crewbook/svg'
+import { fittedSize, svgOf, svgRect, svgText } from '../crewbook/svg'
 import type { CrewBook } from '../crewbook/types'
 import { chunk, linesOf } from '../plain'
 import type { ShownDerived } from '../shown'
@@ -17,8 +17,8 @@ const LINE_PT = 1
 /** Room left of the words of a label, and the size of its name and length, points. */
 const MARGIN = 6
 const BIG = 15
-/** Width of a letter: of a bold one by its size, of one of the small words in points. */
-const BOLD = 0.6
+/** Bold letters are wider than those that `fittedSize` reckons with; a letter of the small words is so wide, points. */
+const BOLD_SHARE = 0.88
 const LETTER_PT = 3.7
 /** Room that the title of a sheet takes, points. */
 const TITLE_PT = 58
@@ -46,7 +46,7 @@ function label(
     pieceWords(stick, { wallNames: derived.wallNames, openings: job.building.openings }),
     Math.floor(beside / LETTER_PT),
   )
-  const nameSize = Math.min(BIG, Math.floor(beside / (stick.name.length * BOLD)))
+  const nameSize = fittedSize(stick.name, BIG, BOLD_SHARE * beside)
   return [
     svgRect({ x, y, wide, high: HIGH, width: 0.5 }),
     qrSvg(`${page}/piece/${encodeURIComponent(stick.id)}`, x + wide - HIGH + 3, y + 3, HIGH - 6),

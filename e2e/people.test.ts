@@ -78,6 +78,11 @@ test('an invitation is a code, shown once; the phone takes it, chooses a number,
   await phone.at.waitText('.fmain', /Signed in as Wren/)
   await (await phone.driver.findElement(By.partialLinkText('Quillback'))).click()
   await phone.at.waitText('.fmain', /Written as Wren/)
+  // The office knows it by the name that its people gave it.
+  const job = new URL(await phone.driver.getCurrentUrl()).pathname.split('/')[2]
+  await owner.driver.get(page(`/jobs/${job}?stage=posts&view=setups`))
+  await owner.at.waitText('[aria-label="Phones on site"]', /Wren\s+the green phone/)
+  await owner.driver.get(page('/people'))
 })
 
 test('the desk is not the crew’s: they are led to where their work begins', async () => {

@@ -14,6 +14,8 @@ export type PhoneSays = z.infer<typeof phoneSchema>
 /** A phone as the office knows it. */
 export interface PhoneOnSite {
   readonly device: string
+  /** What its people call it; null where nobody has said. */
+  readonly called: string | null
   readonly who: string
   readonly seenAt: string
   readonly waiting: number

@@ -9,7 +9,7 @@ import { ask } from '../job'
 /** How often the office looks who is on site, ms; at once when something comes in. */
 const LOOK_MS = 5000
 
-interface OnSite {
+export interface OnSite {
   readonly revision: number
   readonly phones: readonly PhoneOnSite[]
   /** When that was, by this browser's clock. */
@@ -17,7 +17,7 @@ interface OnSite {
 }
 
 /** The phones of the open job, again and again while it is looked at. */
-function useOnSite(): OnSite | null {
+export function useOnSite(): OnSite | null {
   const jobId = useLog((log) => log.jobId)
   const newest = useLog((log) => log.stored.length)
   const [on, setOn] = useState<OnSite | null>(null)
@@ -53,7 +53,7 @@ function Clock({ aheadMs }: PhoneOnSite) {
 
 const columnsAt = ({ revision, at }: OnSite): readonly DataColumn<PhoneOnSite>[] => [
   { id: 'who', head: 'who', cell: (phone) => phone.who || '–' },
-  { id: 'device', head: 'device', label: true, cell: (phone) => phone.device },
+  { id: 'device', head: 'device', label: true, cell: (phone) => phone.called ?? phone.device },
   { id: 'seen', head: 'last contact', cell: (phone) => agoWords(at - Date.parse(phone.seenAt)) },
   { id: 'waiting', head: 'waited there', figures: true, cell: (phone) => phone.waiting },
   { id: 'plan', head: 'plan', cell: (phone) => planWords(phone, revision) },
@@ -61,8 +61,7 @@ const columnsAt = ({ revision, at }: OnSite): readonly DataColumn<PhoneOnSite>[]
 ]
 
 /** Who is on site: when each phone was last heard of, what waited on it then, how old its plan is. */
-export function Phones() {
-  const on = useOnSite()
+export function Phones({ on }: { readonly on: OnSite | null }) {
   if (on === null) return <p className="note">Asking who is on site.</p>
   return (
     <DataTable

@@ -9,7 +9,7 @@ import { useLog } from '../field'
 import { useDoc, useJob } from '../job'
 import { HereFromSite, NotesFromSite } from './FromSite'
 import { LeftByPhones } from './LeftByPhones'
-import { Phones } from './Phones'
+import { type OnSite, Phones, useOnSite } from './Phones'
 
 const MOST_FILE_BYTES = 1_000_000
 /** Records shown of a long log, the newest. */
@@ -200,15 +200,16 @@ function LogFiles() {
 }
 
 /** Every value ever recorded, newest first; one that was taken back stays, struck out. */
-function History() {
+function History({ phones }: Pick<OnSite, 'phones'>) {
   const state = useLog((log) => log.state)
   const undo = useLog((log) => log.undo)
   const { names } = useDoc().derived
   const gone = (record: FieldRecord) => state.voided.has(record.id)
+  const called = new Map(phones.map((phone) => [phone.device, phone.called ?? phone.device]))
   const columns: readonly DataColumn<FieldRecord>[] = [
     { id: 'when', head: 'when', cell: (record) => dayTime(record.at) },
     { id: 'who', head: 'who', cell: (record) => record.who || '–' },
-    { id: 'device', head: 'device', label: true, cell: (record) => record.device },
+    { id: 'device', head: 'device', label: true, cell: (record) => called.get(record.device) ?? record.device },
     { id: 'what', head: 'what', cell: (record) => recordText(record.body, names) },
     {
       id: 'back',
@@ -249,6 +250,7 @@ function AtOdds() {
 /** Laser set-ups with their statistics, every reading with who and when, and readings from a CSV file with a preview. */
 export function SetUps() {
   const levels = useLog((log) => log.levels)
+  const on = useOnSite()
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <DataTable
@@ -263,12 +265,12 @@ export function SetUps() {
       <AtOdds />
       <h3 className="mt-3 mb-1">Phones on site</h3>
       <LeftByPhones />
-      <Phones />
+      <Phones on={on} />
       <HereFromSite />
       <NotesFromSite post={null} />
       <LogFiles />
       <h3 className="mt-3 mb-1">Every value, newest first</h3>
-      <History />
+      <History phones={on?.phones ?? []} />
     </div>
   )
 }

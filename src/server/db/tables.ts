@@ -93,11 +93,12 @@ interface HappeningRow {
   facts: string
 }
 
-interface PhoneRow {
+export interface PhoneRow {
   job_id: string
   device: string
   who: string
   person_id: string | null
+  device_id: string | null
   seen_at: Date
   waiting: number
   shows: number | null

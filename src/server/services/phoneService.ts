@@ -1,5 +1,6 @@
 import 'server-only'
 import { type PhoneOnSite, phoneSchema } from '@/core/people'
+import { personOf } from '../auth/visitor'
 import { db } from '../db/client'
 import { log } from '../http/log'
 import { revisionOf } from '../repositories/jobs'
@@ -20,11 +21,14 @@ function saidIn(headers: Headers) {
 }
 
 /** Notes what a phone says of itself beside its question. Its question is answered whatever becomes of that. */
-export async function hearPhone(jobId: string, headers: Headers, person: string | null): Promise<void> {
+export async function hearPhone(jobId: string, headers: Headers): Promise<void> {
   const said = saidIn(headers)
   if (!said) return
   try {
-    if ((await revisionOf(db(), jobId)) !== null) await notePhone(db(), jobId, said, { now: new Date(), person })
+    if ((await revisionOf(db(), jobId)) === null) return
+    const visitor = personOf(headers)
+    const by = { person: visitor?.id ?? null, known: visitor?.device ?? null }
+    await notePhone(db(), jobId, said, { now: new Date(), ...by })
   } catch (error) {
     log().warn({ name: error instanceof Error ? error.name : typeof error }, 'a phone was not noted')
   }

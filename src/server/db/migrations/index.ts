@@ -21,6 +21,7 @@ import * as left from './019_left'
 import * as guests from './020_guests'
 import * as moved from './021_moved'
 import * as photos from './022_photos'
+import * as phoneNames from './023_phone_names'
 
 const ALL: Readonly<Record<string, Knex.Migration>> = {
   '001_jobs': jobs,
@@ -45,6 +46,7 @@ const ALL: Readonly<Record<string, Knex.Migration>> = {
   '020_guests': guests,
   '021_moved': moved,
   '022_photos': photos,
+  '023_phone_names': phoneNames,
 }
 
 /**

@@ -11,7 +11,7 @@ export const GET = (request: Request, { params }: Params) =>
   answer(request, async () => {
     const after = Number(new URL(request.url).searchParams.get('after') ?? 0)
     const { id } = await params
-    await hearPhone(id, request.headers, personOf(request.headers)?.id ?? null)
+    await hearPhone(id, request.headers)
     return send(await recordsAfter(id, Number.isSafeInteger(after) && after >= 0 ? after : 0))
   })
 
@@ -21,7 +21,6 @@ export const POST = (request: Request, { params }: Params) =>
     if (!parsed.ok) return parsed.response
     const { records, after } = parsed.value
     const { id } = await params
-    const person = personOf(request.headers)
-    await hearPhone(id, request.headers, person?.id ?? null)
-    return send(await addRecords(id, records, after, person))
+    await hearPhone(id, request.headers)
+    return send(await addRecords(id, records, after, personOf(request.headers)))
   })

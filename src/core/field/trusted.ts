@@ -84,7 +84,12 @@ const disputed = (disputes: Disputes): Record<string, Suspicion> =>
   Object.fromEntries(
     Object.entries(disputes).map(([id, { first, second }]) => [
       id,
-      { kind: 'disputed', readingIn: first.inches, otherIn: second.inches },
+      {
+        kind: 'disputed',
+        readingIn: first.inches,
+        rodIn: first.rawIn,
+        otherIn: second.inches - (first.inches - first.rawIn),
+      },
     ]),
   )
 
@@ -95,6 +100,10 @@ const sureOf = (confirmed: ReadonlySet<string>, standing: Readonly<Record<string
 const setUpsOf = (standing: Readonly<Record<string, TiedReading>>): Record<string, string> =>
   Object.fromEntries(Object.entries(standing).map(([id, { setup }]) => [id, setup]))
 
+/** By how much readings were moved from their rods into the frame of the first set-up, inches. */
+const movedIn = (standing: Readonly<Record<string, TiedReading>>): Record<string, number> =>
+  Object.fromEntries(Object.entries(standing).map(([id, { inches, rawIn }]) => [id, inches - rawIn]))
+
 /** What all records say, and the levels that their readings give. */
 export interface FieldSaid {
   readonly state: FieldState
@@ -103,6 +112,9 @@ export interface FieldSaid {
 
 /** What is known of the places of feet or pads, and how far their readings are trusted. */
 function readOn(of: 'foot' | 'footing', job: ReadJob, stood: Stood, { state, levels }: FieldSaid) {
+  const office = officeOf(job, levels)
+  const typed = of === 'foot' ? Object.keys(job.levels.readingsIn) : []
+  const typedIn = Object.fromEntries(typed.map((id) => [id, office.shiftIn]))
   const [standing, confirmed, disputes] =
     of === 'foot'
       ? [levels.current, levels.confirmed.feet, levels.disputes.feet]
@@ -110,7 +122,11 @@ function readOn(of: 'foot' | 'footing', job: ReadJob, stood: Stood, { state, lev
   return {
     readingsIn: Object.fromEntries(Object.entries(standing).map(([id, { inches }]) => [id, inches])),
     site: { ...placesOf(stood.posts), plannedUpIn: of === 'foot' ? plannedUp(job, stood) : plannedPads(stood) },
-    trust: { sure: sureOf(confirmed, standing, state), setUps: setUpsOf(standing) },
+    trust: {
+      sure: sureOf(confirmed, standing, state),
+      setUps: setUpsOf(standing),
+      movedIn: { ...typedIn, ...movedIn(standing) },
+    },
     disputed: disputed(disputes),
   }
 }
@@ -136,6 +152,8 @@ interface NewReading {
   readonly target: string
   readonly of: 'foot' | 'footing'
   readonly inches: number
+  /** As it stands on the rod, inches. */
+  readonly rodIn: number
   readonly setup: string
 }
 
@@ -144,7 +162,7 @@ interface NewReading {
  * with the others. The same judgment that `measure` makes of it afterwards.
  */
 export function doubtOf(
-  { target, of, inches, setup }: NewReading,
+  { target, of, inches, rodIn, setup }: NewReading,
   job: ReadJob,
   stood: Stood,
   said: FieldSaid,
@@ -154,5 +172,6 @@ export function doubtOf(
   const others = new Set([...trust.sure].filter((id) => id !== target))
   const read = of === 'foot' ? readingsOf(job, levels, officeOf(job, levels)) : readingsIn
   const setUps = { ...trust.setUps, [target]: setup }
-  return suspectsOf({ ...read, [target]: inches }, site, { sure: others, setUps })[target] ?? null
+  const moved = { ...trust.movedIn, [target]: inches - rodIn }
+  return suspectsOf({ ...read, [target]: inches }, site, { sure: others, setUps, movedIn: moved })[target] ?? null
 }

@@ -117,6 +117,19 @@ describe('readings that do not agree', () => {
     })
     expect(suspectsOf({ ...level, A4: 52.125 }, brackets)).toEqual({})
   })
+  // From a laser 3 1/4 in. higher 55 5/8 stood where the first one has 52 3/8.
+  test('a number is mistaken on the rod as it was read, whichever laser that was', () => {
+    const setUps = { A4: 'second' }
+    const movedIn = { A4: -3.25 }
+    expect(suspectsOf({ ...level, A4: 55.375 - 3.25 }, brackets, { setUps, movedIn }).A4).toMatchObject({
+      confusion: 'three-five-eighths',
+      readingIn: 52.125,
+      rodIn: 55.375,
+      meantIn: 55.625,
+    })
+    // 55 7/8 is no confusion there, though the same place reads 52 5/8 from the first.
+    expect(suspectsOf({ ...level, A4: 55.875 - 3.25 }, brackets, { setUps, movedIn })).toEqual({})
+  })
   test.each([
     [55.375, 'two-five'],
     [43.625, 'upside-down'],

@@ -1,4 +1,4 @@
-import { addUnder, entryOf } from '../result'
+import { addUnder } from '../result'
 import { ROUNDING } from '../units'
 import { type Confusion, isUpsideDown, meantFor } from './confusions'
 import { inOrder, median, planeThrough, spreadOf, spreadOfSorted } from './robust'
@@ -20,22 +20,27 @@ export interface ReadSite {
 /** What a reading is held against. */
 export type Against = 'plan' | 'ground' | 'neighbors'
 
+/** Two numbers of a reading, inches: in the frame of the first set-up, and as it stood on the rod at its own laser. */
+interface Read {
+  readonly readingIn: number
+  readonly rodIn: number
+}
+
 /** Why a reading is not used until it is read again. */
 export type Suspicion =
-  | {
+  | (Read & {
       readonly kind: 'off'
-      readonly readingIn: number
       readonly offIn: number
       /** How far the others spread, inches; null where they are too few to say. */
       readonly spreadIn: number | null
       readonly against: Against
-      /** What it may have been meant as. */
+      /** What it may have been meant as, on the rod. */
       readonly confusion: Confusion | null
       readonly meantIn: number | null
-    }
-  | { readonly kind: Order; readonly readingIn: number; readonly with: string }
-  | { readonly kind: 'next-door'; readonly readingIn: number; readonly with: string }
-  | { readonly kind: 'disputed'; readonly readingIn: number; readonly otherIn: number }
+    })
+  | (Read & { readonly kind: Order | 'next-door'; readonly with: string })
+  /** `otherIn` is the second reading as the rod would show it where the first was taken. */
+  | (Read & { readonly kind: 'disputed'; readonly otherIn: number })
 
 /** Least spread that readings are taken to have, inches: a rod is read to the sixteenth. */
 const LEAST_SPREAD_IN = 1 / 8
@@ -166,33 +171,39 @@ interface Judged {
   readonly readings: Readings
   readonly site: ReadSite
   readonly setUpOf: (id: string) => string | undefined
+  readonly movedIn: NonNullable<Trust['movedIn']>
 }
 
-/** What a reading that is off by `offIn` may have been meant as, to `withinIn`; the nearest where there are several. */
-function confusionOf(readingIn: number, offIn: number, withinIn: number) {
-  const near = meantFor(readingIn)
-    .map((meant) => ({ ...meant, missIn: Math.abs(offIn - (readingIn - meant.inches)) }))
+/** Both numbers of a reading: digits are mistaken on the rod as it was read. */
+function readOf(id: string, { readings, movedIn }: Judged): Read {
+  const readingIn = readings.get(id) ?? 0
+  return { readingIn, rodIn: readingIn - (movedIn[id] ?? 0) }
+}
+
+/** What a rod’s number that is off by `offIn` may have been meant as, to `withinIn`; the nearest where there are several. */
+function confusionOf(rodIn: number, offIn: number, withinIn: number) {
+  const near = meantFor(rodIn)
+    .map((meant) => ({ ...meant, missIn: Math.abs(offIn - (rodIn - meant.inches)) }))
     .filter(({ missIn }) => missIn <= withinIn + ROUNDING)
     .sort((one, other) => one.missIn - other.missIn)
   const best = near.at(0)
   if (best) return { confusion: best.confusion, meantIn: best.inches }
-  if (isUpsideDown(readingIn, readingIn - offIn, withinIn))
-    return { confusion: 'upside-down' as const, meantIn: readingIn - offIn }
+  if (isUpsideDown(rodIn, rodIn - offIn, withinIn)) return { confusion: 'upside-down' as const, meantIn: rodIn - offIn }
   return { confusion: null, meantIn: null }
 }
 
 /** Judges one reading: null where it agrees with the others. */
 function judge(id: string, held: Held, judged: Judged): Suspicion | null {
-  const readingIn = judged.readings.get(id) ?? 0
+  const read = readOf(id, judged)
   const offIn = held.off.get(id) ?? 0
   const spreads = Math.abs(offIn) / held.spreadIn
   if (spreads <= CONFUSED_SPREADS) return null
-  const neighbor = nextDoor(id, readingIn, held, judged)
-  if (neighbor !== null) return { kind: 'next-door', readingIn, with: neighbor }
-  const exact = confusionOf(readingIn, offIn, SAME_IN)
+  const neighbor = nextDoor(id, read.readingIn, held, judged)
+  if (neighbor !== null) return { ...read, kind: 'next-door', with: neighbor }
+  const exact = confusionOf(read.rodIn, offIn, SAME_IN)
   if (spreads <= SUSPECT_SPREADS && (exact.confusion === null || exact.confusion === 'upside-down')) return null
-  const named = exact.confusion ? exact : confusionOf(readingIn, offIn, held.spreadIn)
-  return { kind: 'off', readingIn, offIn, spreadIn: held.spreadIn, against: held.against, ...named }
+  const named = exact.confusion ? exact : confusionOf(read.rodIn, offIn, held.spreadIn)
+  return { ...read, kind: 'off', offIn, spreadIn: held.spreadIn, against: held.against, ...named }
 }
 
 /** By which model each reading is judged, and how far the others spread in it. It is told once, of all. */
@@ -250,9 +261,9 @@ function fewSuspects(judged: Judged, sure: ReadonlySet<string>): Record<string, 
   const suspects: Record<string, Suspicion> = {}
   for (const [id, offIn] of offNeighbors(judged.readings, judged.site))
     if (!sure.has(id) && Math.abs(offIn) > FEW_APART_IN) {
-      const readingIn = entryOf(Object.fromEntries(judged.readings), id)
-      const named = confusionOf(readingIn, offIn, LEAST_SPREAD_IN)
-      suspects[id] = { kind: 'off', readingIn, offIn, spreadIn: null, against: 'neighbors', ...named }
+      const read = readOf(id, judged)
+      const named = confusionOf(read.rodIn, offIn, LEAST_SPREAD_IN)
+      suspects[id] = { ...read, kind: 'off', offIn, spreadIn: null, against: 'neighbors', ...named }
     }
   return suspects
 }
@@ -263,28 +274,30 @@ export interface Trust {
   readonly sure?: ReadonlySet<string>
   /** The set-up that each was taken from: readings of one spread alike. */
   readonly setUps?: Readonly<Record<string, string>>
+  /** By how much each was moved from what its rod showed into the frame of all, inches. */
+  readonly movedIn?: Readonly<Record<string, number>>
 }
 
 /**
  * Readings that do not agree with the others (inches, in one frame): over 2.5 spreads from what the plan, the ground or
- * the neighbors say there, or over 1.5 and off by just what a known confusion makes. A spread is
- * 1.4826 × median |e − median e| of the other readings of its set-up, 1/8 in. at least. The worst is taken out first,
- * since it pulls at what the rest is held against. With under five readings no
- * spread can be told: only one that lies a foot off both its neighbors is doubted then.
+ * the neighbors say there, or over 1.5 and off by just what a known confusion makes of the number on the rod, as it was
+ * read there. A spread is 1.4826 × median |e − median e| of the other readings of its set-up, 1/8 in. at least. The worst
+ * is taken out first, since it pulls at what the rest is held against. With under five readings no spread can be told:
+ * only one that lies a foot off both its neighbors is doubted then.
  */
 export function suspectsOf(
   readingsIn: Readonly<Record<string, number>>,
   site: ReadSite,
-  { sure = new Set(), setUps = {} }: Trust = {},
+  { sure = new Set(), setUps = {}, movedIn = {} }: Trust = {},
 ): Readonly<Record<string, Suspicion>> {
   const all = new Map(Object.entries(readingsIn))
   const setUpOf = (id: string) => setUps[id]
   const suspects: Record<string, Suspicion> = {}
-  if (all.size <= OTHERS_LEAST) return fewSuspects({ readings: all, site, setUpOf }, sure)
+  if (all.size <= OTHERS_LEAST) return fewSuspects({ readings: all, site, setUpOf, movedIn }, sure)
   for (const [id, { order, with: other }] of orderDoubts(all, site, sure))
-    suspects[id] = { kind: order, readingIn: all.get(id) ?? 0, with: other }
+    suspects[id] = { ...readOf(id, { readings: all, site, setUpOf, movedIn }), kind: order, with: other }
   const left = new Map([...all].filter(([id]) => !(id in suspects)))
-  const judged = { readings: left, site, setUpOf }
+  const judged = { readings: left, site, setUpOf, movedIn }
   const { measures, offs } = measuresOf(judged)
   let now = offs
   while (left.size > OTHERS_LEAST) {

@@ -35,7 +35,7 @@ function keptOf(r: Reading): { readonly title: ReactNode; readonly look: boolean
   const suspicion = r.places.suspect(target)
   const name = r.nameOf(target)
   if (suspicion?.kind === 'disputed' && second)
-    return { title: `${name} read ${inchesAlone(suspicion.readingIn)} at first: read it a third time.`, look: true }
+    return { title: `${name} read ${inchesAlone(suspicion.rodIn)} at first: read it a third time.`, look: true }
   if (suspicion) return { title: `${name} kept: ${inchesAlone(inches)}. It moves no mark yet.`, look: true }
   const twice = r.places.sure(target) ? ', read twice alike' : ''
   return { title: `${name} kept: ${inchesAlone(inches)}${twice}`, look: false }

@@ -103,16 +103,31 @@ function firstOf(mode: ReadMode, order: readonly string[], wanted: readonly stri
   )
 }
 
-/** What would be doubted of what is being entered (null inches: nothing yet), were it kept now. */
+/** What would be doubted of what is being entered (null on the rod: nothing yet), were it kept now. */
 function useDoubt(
-  { target, of, setup, inches }: { target: string; of: 'foot' | 'footing'; setup: string; inches: number | null },
+  {
+    target,
+    of,
+    setup,
+    rodIn,
+    shiftIn,
+  }: {
+    readonly target: string
+    readonly of: 'foot' | 'footing'
+    readonly setup: string
+    readonly rodIn: number | null
+    readonly shiftIn: number | null
+  },
   { job, derived }: FieldPage,
 ): Suspicion | null {
   const state = useLog((log) => log.state)
   const levels = useLog((log) => log.levels)
   return useMemo(
-    () => (inches === null ? null : doubtOf({ target, of, inches, setup }, job, derived, { state, levels })),
-    [target, of, setup, inches, job, derived, state, levels],
+    () =>
+      rodIn === null || shiftIn === null
+        ? null
+        : doubtOf({ target, of, inches: rodIn + shiftIn, rodIn, setup }, job, derived, { state, levels }),
+    [target, of, setup, rodIn, shiftIn, job, derived, state, levels],
   )
 }
 
@@ -141,8 +156,8 @@ export function useReading(page: FieldPage, setup: Said<'setup'>, first: string 
   const beside = besideOf(target, order, { page, on, setup, levels, measured, places, shiftIn })
   const value = entryIn(entry)
   const isWhole = value !== null && entry.sixteenths !== null && mode === 'read' && on !== 'ground'
-  const inches = isWhole && shiftIn !== null ? value + shiftIn : null
-  const doubt = useDoubt({ target, of: on === 'footing' ? 'footing' : 'foot', setup: setup.body.setup, inches }, page)
+  const of = on === 'footing' ? 'footing' : 'foot'
+  const doubt = useDoubt({ target, of, setup: setup.body.setup, rodIn: isWhole ? value : null, shiftIn }, page)
   const pick = (id: string | null) => {
     setPicked(id)
     setEntry(EMPTY)

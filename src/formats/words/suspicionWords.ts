@@ -28,8 +28,8 @@ interface SuspicionSaid {
 const AGAIN = 'It moves no mark until it is read again.'
 
 function offWords(name: string, suspicion: Extract<Suspicion, { kind: 'off' }>): SuspicionSaid {
-  const { readingIn, offIn, spreadIn, against, confusion, meantIn } = suspicion
-  const title = `${name} reads ${inchesAlone(readingIn)}: ${inchesAlone(Math.abs(offIn))} off ${FROM[against]}`
+  const { rodIn, offIn, spreadIn, against, confusion, meantIn } = suspicion
+  const title = `${name} reads ${inchesAlone(rodIn)}: ${inchesAlone(Math.abs(offIn))} off ${FROM[against]}`
   if (confusion !== null && meantIn !== null)
     return { title, say: `${MISTAKEN[confusion]}: it may be ${inchesAlone(meantIn)}. ${AGAIN}` }
   const others = spreadIn === null ? '' : `The others spread by ${inchesAlone(spreadIn)}. `
@@ -39,7 +39,7 @@ function offWords(name: string, suspicion: Extract<Suspicion, { kind: 'off' }>):
 /** What is doubted of the reading of one place. */
 export function suspicionSaid(target: string, suspicion: Suspicion, names: Names): SuspicionSaid {
   const name = targetName(target, names)
-  const reads = `${name} reads ${inchesAlone(suspicion.readingIn)}`
+  const reads = `${name} reads ${inchesAlone(suspicion.rodIn)}`
   switch (suspicion.kind) {
     case 'off':
       return offWords(name, suspicion)

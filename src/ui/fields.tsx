@@ -101,6 +101,10 @@ function useNumberEntry(own: string) {
   }
 }
 
+/** A number as it was read, refused where only whole ones are taken and it is none. */
+const wholeIf = (isWhole: boolean | undefined, result: Result<number>): Result<number> =>
+  result.ok && isWhole && !Number.isInteger(result.value) ? fail('not-whole') : result
+
 /** A plain number with its unit, in the units of this place. Arrows step one mark, with Shift ten. */
 export function NumberField(
   props: Common & {
@@ -115,10 +119,7 @@ export function NumberField(
     <EntryField<number | null>
       {...props}
       format={entry.format}
-      parse={(text) => {
-        const result = entry.parse(text)
-        return result.ok && props.whole && !Number.isInteger(result.value) ? fail('not-whole') : result
-      }}
+      parse={(text) => wholeIf(props.whole, entry.parse(text))}
       onChange={(value, gesture) => (value === null ? [] : limitsIn(entry.scale, props.onChange(value, gesture)))}
       step={entry.step}
     />
@@ -130,6 +131,7 @@ export function OptionalNumberField(
   props: Common & {
     readonly value: number | null
     readonly unit?: string
+    readonly whole?: boolean
     readonly onChange: Take<number | null>
   },
 ) {
@@ -138,7 +140,7 @@ export function OptionalNumberField(
     <EntryField<number | null>
       {...props}
       format={entry.format}
-      parse={(text) => (text.trim() === '' ? ok(null) : entry.parse(text))}
+      parse={(text) => (text.trim() === '' ? ok(null) : wholeIf(props.whole, entry.parse(text)))}
       onChange={(value, gesture) => limitsIn(entry.scale, props.onChange(value, gesture))}
       step={entry.step}
     />

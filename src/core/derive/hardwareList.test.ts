@@ -26,6 +26,22 @@ test('hangers: a twentieth more, and two at least', () => {
   expect(listOf([join({ by: 'hanger' }, 100)])[0]).toMatchObject({ needed: 100, order: 105 })
   expect(listOf([join({ by: 'hanger' }, 4)])[0]).toMatchObject({ needed: 4, order: 6 })
 })
+// 1,000 of 16d and 400 to spare weigh 29.8 lb: six boxes of 5. Without any, 21.3 lb: five.
+test('an item is bought to spare by its own rule where it has one, none too; the others by theirs', () => {
+  const spares = { ...newBuying().spares, own: { 'hanger for 2×6': 10, '16d common 0.162 × 3.5': 400, tie: 0 } }
+  const joins = [
+    join({ by: 'hanger', fits: '2×6' }, 40),
+    join({ by: 'hanger', fits: '2×8' }, 40),
+    join({ by: 'tie' }, 40),
+    join({ by: 'nail', nail: '16d-common' }, 1000),
+  ]
+  expect(listOf(joins, { spares }).map(({ what, spare, order, boxes }) => [what, spare, boxes ?? order])).toEqual([
+    ['16d common 0.162 × 3.5', 400, 6],
+    ['hanger for 2×6', 10, 50],
+    ['hanger for 2×8', 2, 42],
+    ['tie', 0, 40],
+  ])
+})
 test('bolts of one diameter are told apart by their length', () =>
   expect(
     listOf([

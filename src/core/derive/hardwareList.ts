@@ -19,6 +19,8 @@ export interface HardwareLine {
   /** Its item on the price list. */
   readonly item: string
   readonly needed: number
+  /** Those of the order that are to spare, by the rule of its class or by one of its own. */
+  readonly spare: number
   readonly order: number
   readonly pounds: number | null
   readonly boxes: number | null
@@ -94,16 +96,24 @@ export function nailLb(id: NailId): number {
   return nail ? (Math.PI / 4) * nail.dIn ** 2 * nail.lengthIn * STEEL_LB_IN3 * HEADS : 0
 }
 
-/** How many of so many are ordered: with the share to spare, at least so many more, whole. */
-const withSpare = (needed: number, share: number, least: number): number =>
-  needed > 0 ? needed + Math.max(least, Math.ceil(needed * share - ROUNDING)) : 0
+/** How many of so many are bought to spare by a rule: a share, whole, and at least so many. */
+const spareBy = (needed: number, share: number, least: number): number =>
+  needed > 0 ? Math.max(least, Math.ceil(needed * share - ROUNDING)) : 0
+
+/** A line of what is bought by the piece: to spare by its own rule where it has one. */
+function pieceLine(of: Pick<HardwareLine, 'what' | 'item' | 'needed'>, own: Own, byRule: number): HardwareLine {
+  const spare = own[of.what] ?? byRule
+  return { ...of, spare, order: of.needed + spare, pounds: null, boxes: null }
+}
+type Own = Readonly<Partial<Record<string, number>>>
 
 function nailLine(nail: NailId, needed: number, { spares, nailBoxLb }: JobBuying): HardwareLine {
   const { what, item } = nailName(nail)
   const each = nailLb(nail)
-  const boxes = Math.ceil((withSpare(needed, spares.nailShare, 0) * each) / nailBoxLb - ROUNDING)
+  const spare = (spares.own as Own)[what] ?? spareBy(needed, spares.nailShare, 0)
+  const boxes = Math.ceil(((needed + spare) * each) / nailBoxLb - ROUNDING)
   const inABox = each > 0 ? Math.floor(nailBoxLb / each) : 0
-  return { what, item, needed, order: boxes * inABox, pounds: boxes * nailBoxLb, boxes }
+  return { what, item, needed, spare, order: boxes * inABox, pounds: boxes * nailBoxLb, boxes }
 }
 
 /** The hardware of a building: nails by the box, bolts by their length, what is bought by the piece, screws of the skin. */
@@ -120,25 +130,16 @@ export function hardwareList(joins: readonly Join[], screws: number, buying: Job
       items.set(what, item)
     }
   }
-  const { hardwareShare, hardwareLeast, screwShare } = buying.spares
+  const { hardwareShare, hardwareLeast, screwShare, own } = buying.spares
   return [
     ...[...nails].map(([nail, needed]) => nailLine(nail, needed, buying)),
     ...[...pieces].map(([what, counts]): HardwareLine => {
       const needed = counts.reduce((sum, count) => sum + count, 0)
-      const order = withSpare(needed, hardwareShare, hardwareLeast)
-      return { what, item: items.get(what) ?? what, needed, order, pounds: null, boxes: null }
+      const line = { what, item: items.get(what) ?? what, needed }
+      return pieceLine(line, own, spareBy(needed, hardwareShare, hardwareLeast))
     }),
     ...(screws > 0
-      ? [
-          {
-            what: 'skin screw',
-            item: 'screw',
-            needed: screws,
-            order: withSpare(screws, screwShare, 0),
-            pounds: null,
-            boxes: null,
-          },
-        ]
+      ? [pieceLine({ what: 'skin screw', item: 'screw', needed: screws }, own, spareBy(screws, screwShare, 0))]
       : []),
   ].sort((one, other) => one.what.localeCompare(other.what, 'en', { numeric: true }))
 }

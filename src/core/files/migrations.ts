@@ -125,6 +125,12 @@ function toVersion13(raw: Raw): Raw {
   return { ...raw, version: 13, practice: false, fieldwork: fill(raw.fieldwork, { secondReadings: 'some' }) }
 }
 
+/** Up to version 13 all hardware was bought to spare by one rule. */
+function toVersion14(raw: Raw): Raw {
+  const buying = recordOf(raw.buying)
+  return { ...raw, version: 14, buying: { ...buying, spares: fill(buying.spares, { own: {} }) } }
+}
+
 const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   1: toVersion2,
   2: toVersion3,
@@ -138,6 +144,7 @@ const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   10: toVersion11,
   11: toVersion12,
   12: toVersion13,
+  13: toVersion14,
 }
 
 /**

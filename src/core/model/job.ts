@@ -11,7 +11,7 @@ import { id, lengthIn, lumber, number, text } from './zod'
  * Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated.
  */
 export const JOB_FORMAT = 'burdock-job'
-export const JOB_VERSION = 13
+export const JOB_VERSION = 14
 
 const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(),
@@ -100,6 +100,9 @@ const buyingSchema = z.strictObject({
     hardwareLeast: z.int().min(0).max(100).describe('Of each kind of them at least so many to spare'),
     screwShare: number(0, 1, 'Share of screws bought to spare'),
     nailShare: number(0, 1, 'Share of nails bought to spare'),
+    own: z
+      .record(z.string().min(1).max(80), z.int().min(0).max(100000))
+      .describe('So many to spare of one item, by its name in the order, where these rules do not fit it'),
   }),
   nailBoxLb: number(0.25, 100, 'Weight of a box of nails, lb'),
 })

@@ -17,7 +17,7 @@ export const newBuying = (): Job['buying'] => ({
   spareIn: 1,
   cutInPlaceIn: 6,
   offcuts: [],
-  spares: { boardsEvery: 20, hardwareShare: 0.05, hardwareLeast: 2, screwShare: 0.1, nailShare: 0.05 },
+  spares: { boardsEvery: 20, hardwareShare: 0.05, hardwareLeast: 2, screwShare: 0.1, nailShare: 0.05, own: {} },
   nailBoxLb: 5,
 })
 

@@ -2,7 +2,7 @@
 import { Plus, Trash2 } from 'lucide-react'
 import type { Job } from '@/core/model'
 import { fixed, IN_PER_FT } from '@/core/units'
-import { ChoiceField, EntryScope, LengthField, NumberField, PickSome, ToggleField } from '@/ui'
+import { ChoiceField, EntryScope, LengthField, NumberField, OptionalNumberField, PickSome, ToggleField } from '@/ui'
 import { ShortFromSite } from './FromSite'
 import { boardChoices, lumberChoices, useDoc, useJobPart } from '../job'
 
@@ -90,6 +90,36 @@ function Allowances() {
         onDone={done}
       />
     </>
+  )
+}
+
+/** Items of which more or fewer are bought to spare than the rule of their class says. */
+function OwnSpares() {
+  const { part: buying, put, done } = useJobPart('buying')
+  const { hardware } = useDoc().derived.takeoff
+  const { spares } = buying
+  const setOwn = (what: string) => (count: number | null, gesture: string) => {
+    const { [what]: _before, ...others } = spares.own
+    const own = count === null ? others : { ...others, [what]: count }
+    return put('spares', `${what} to spare`)({ ...spares, own }, `own-${what}-${gesture}`)
+  }
+  const count = hardware.filter(({ what }) => what in spares.own).length
+  return (
+    <details className="mb-1">
+      <summary>To spare, item by item{count > 0 && ` (${count} of your own)`}</summary>
+      <p className="note mb-1">Empty: by the rules above. What is bought by the box is rounded up to whole boxes.</p>
+      {hardware.map(({ what, spare }) => (
+        <OptionalNumberField
+          key={what}
+          whole
+          label={what}
+          hint={what in spares.own ? undefined : `by the rule ${spare}`}
+          value={spares.own[what] ?? null}
+          onChange={setOwn(what)}
+          onDone={done}
+        />
+      ))}
+    </details>
   )
 }
 
@@ -192,6 +222,7 @@ export function BuyingSide() {
       <section className="grp" aria-label="Buying">
         <Stock />
         <Allowances />
+        <OwnSpares />
       </section>
       <Offcuts />
     </>

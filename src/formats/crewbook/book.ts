@@ -228,9 +228,9 @@ function orderSheets({ takeoff }: Derived): Sheet[] {
   const hardware = takeoff.hardware.map((line) => [
     line.what,
     String(line.needed),
+    line.spare > 0 ? String(line.spare) : '',
     line.boxes === null ? String(line.order) : counted(line.boxes, 'box', 'boxes'),
     line.pounds === null ? '' : quantity(line.pounds, 'lb'),
-    '',
   ])
   return [
     ...tableSheets(
@@ -244,9 +244,9 @@ function orderSheets({ takeoff }: Derived): Sheet[] {
     ),
     ...tableSheets(
       { title: 'Hardware to order', sub: 'counted joint by joint, with what is bought to spare' },
-      ['what', 'needed', 'order', 'weight', ''],
+      ['what', 'needed', 'to spare', 'order', 'weight'],
       hardware,
-      [1, 2, 3],
+      [1, 2, 3, 4],
     ),
   ]
 }

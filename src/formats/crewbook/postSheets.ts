@@ -3,7 +3,7 @@ import type { RodLog } from '@/core/marks'
 import type { Job } from '@/core/model'
 import { chunk, plain } from '../plain'
 import type { ShownDerived as Derived } from '../shown'
-import { KIND, RAISE_CAUTION, someNames } from '../words'
+import { KIND, RAISE_CAUTION, restOfNames, someNames } from '../words'
 import { kindName } from '../words/checks'
 import { inches, mark, ROWS, table } from './paper'
 import { postSvg } from './postSvg'
@@ -38,6 +38,8 @@ export function scheduleSheets(derived: Derived, asRead: readonly ScheduleRowAsR
   }))
 }
 
+/** Names that the title of a card has room for. */
+const TITLE_NAMES = 14
 /** Rows of rod marks that a card has room for under its drawing; more have a sheet of their own behind it. */
 const CARD_RODS = 10
 
@@ -73,13 +75,14 @@ export function cardSheets(job: Job, derived: Derived, rods: RodLog, asRead: rea
     const ids = new Set(postCard.posts.map(({ id }) => id))
     const someRead = asRead.some(({ id, footRead }) => footRead && ids.has(id))
     const card: Sheet = {
-      title: `${kindName(postCard.kind)}: ` + someNames(postCard.posts, 14),
+      title: `${kindName(postCard.kind)}: ` + someNames(postCard.posts, TITLE_NAMES),
       sub:
         `${row.section}, ${someRead ? 'planned ' : ''}${mark(row.totalIn)} long` +
         `${row.stockIn === null ? '' : `, from ${mark(row.stockIn)}`}` +
         `${someRead ? '; cut to the length beside its name' : ''}`,
       blocks: [
         { kind: 'svg', ...postSvg(job, derived, postCard), alt: `marks of ${postCard.posts[0]?.name}` },
+        ...restOfNames(postCard.posts, TITLE_NAMES).map((text) => ({ kind: 'text' as const, text })),
         ...readingBlocks(),
         { kind: 'text', text: `Girt marks are the ${job.fieldwork.boardEdge} of the board.` },
         { kind: 'caution', text: plain(RAISE_CAUTION) },

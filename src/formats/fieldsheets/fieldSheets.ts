@@ -19,7 +19,7 @@ import type { Job } from '@/core/model'
 import { entryOf } from '@/core/result'
 import { concreteOrder } from '@/core/quantities'
 import type { Block, CrewBook, Sheet } from '../crewbook'
-import { FOUND_WORDS, KIND, sheetNote, DIG_CAUTION, SETUP_STATE, someNames } from '../words'
+import { FOUND_WORDS, KIND, sheetNote, DIG_CAUTION, restOfNames, SETUP_STATE, someNames } from '../words'
 import { cardSheets, type CardsASheet } from './cards'
 import { codeWords } from './codes'
 import { inches, mark, table } from '../crewbook/paper'
@@ -204,15 +204,19 @@ const notchRows = ({ notches, tongueIn, trussNotch }: ColumnCard): string[][] =>
   ...(tongueIn === null ? [] : [['left behind the notches', inches(tongueIn)]]),
 ]
 
+/** Names that the title of a build sheet has room for. */
+const TITLE_NAMES = 8
+
 function buildSheet(group: ColumnGroup): Sheet {
   const { card, alike } = group
   const dim = (lengthIn: number): string => mark(lengthIn)
   return {
-    title: 'Column: ' + someNames(card.posts, 8),
+    title: 'Column: ' + someNames(card.posts, TITLE_NAMES),
     sub:
       `${card.label}; foot to seat ${dim(card.seatIn)}, cut ${dim(card.lengthIn)}; ` +
       `about ${quantity(card.weightLb, 'weightLb')} wet`,
     blocks: [
+      ...restOfNames(card.posts, TITLE_NAMES).map((text): Block => ({ kind: 'text', text })),
       table(
         ['ply', 'board from the foot up', 'cut', 'from', 'wood', 'crown'],
         card.plies.flatMap((ply) =>

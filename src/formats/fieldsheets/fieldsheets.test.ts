@@ -339,6 +339,12 @@ describe('sheets', () => {
   test('columns alike share one build sheet; together the sheets name every post', () => {
     const build = book.sheets.filter((sheet) => sheet.title.startsWith('Column:'))
     expect(build.length).toBeLessThan(derived.posts.length)
+    const named = build.map(({ title, blocks }) => {
+      const all = blocks.find((block) => block.kind === 'text' && block.text.startsWith('For '))
+      const names = all?.kind === 'text' ? all.text.slice('For '.length) : title.slice('Column: '.length)
+      return names.split(' ')
+    })
+    expect(named.flat().sort()).toEqual(derived.posts.map(({ name }) => name).sort())
     expect(text).toMatch(/template stick/i)
   })
   test('on phones the columns are as planned whatever the office has read, and say where the cut stands', () => {

@@ -5,7 +5,7 @@ export { effectText, issuePath, issueText } from './issueText'
 export { recordText, targetName } from './recordText'
 export type { Names } from './recordText'
 export { HINTS, STAGE_HELP } from './stageHelp'
-export { someNames } from './names'
+export { restOfNames, someNames } from './names'
 export { pieceWords, placeWords, shortWall, whereWords } from './places'
 export type { Places, WallNames } from './places'
 export {

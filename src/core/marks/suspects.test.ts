@@ -130,6 +130,24 @@ describe('readings that do not agree', () => {
     // 55 7/8 is no confusion there, though the same place reads 52 5/8 from the first.
     expect(suspectsOf({ ...level, A4: 55.875 - 3.25 }, brackets, { setUps, movedIn })).toEqual({})
   })
+  test('the height of the laser changes nothing of what is doubted, nor of what is said of it', () => {
+    const rods = (suspects: ReturnType<typeof suspectsOf>) =>
+      Object.entries(suspects).map(([id, each]) => [id, each.kind, each.rodIn, 'meantIn' in each ? each.meantIn : null])
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...rows.flat()),
+        fc.integer({ min: -64, max: 64 }),
+        fc.integer({ min: -320, max: 320 }),
+        (id, wrong, higher) => {
+          const read = { ...level, [id]: (level[id] ?? 0) + wrong / 16 }
+          const byIn = higher / 16
+          const moved = Object.fromEntries(Object.entries(read).map(([each, inches]) => [each, inches - byIn]))
+          const movedIn = Object.fromEntries(Object.keys(read).map((each) => [each, -byIn]))
+          expect(rods(suspectsOf(moved, brackets, { movedIn }))).toEqual(rods(suspectsOf(read, brackets)))
+        },
+      ),
+    )
+  })
   test.each([
     [55.375, 'two-five'],
     [43.625, 'upside-down'],

@@ -100,17 +100,24 @@ export function nailLb(id: NailId): number {
 const spareBy = (needed: number, share: number, least: number): number =>
   needed > 0 ? Math.max(least, Math.ceil(needed * share - ROUNDING)) : 0
 
-/** A line of what is bought by the piece: to spare by its own rule where it has one. */
-function pieceLine(of: Pick<HardwareLine, 'what' | 'item' | 'needed'>, own: Own, byRule: number): HardwareLine {
-  const spare = own[of.what] ?? byRule
-  return { ...of, spare, order: of.needed + spare, pounds: null, boxes: null }
-}
-type Own = Readonly<Partial<Record<string, number>>>
+/** How many of an item are bought to spare: by its own rule where it has one. */
+const spareOf = (own: Readonly<Partial<Record<string, number>>>, what: string, byRule: number): number =>
+  own[what] ?? byRule
+
+const SKIN_SCREW = 'skin screw'
+
+/** A line of what is bought by the piece. */
+const pieceLine = (of: Pick<HardwareLine, 'what' | 'item' | 'needed' | 'spare'>): HardwareLine => ({
+  ...of,
+  order: of.needed + of.spare,
+  pounds: null,
+  boxes: null,
+})
 
 function nailLine(nail: NailId, needed: number, { spares, nailBoxLb }: JobBuying): HardwareLine {
   const { what, item } = nailName(nail)
   const each = nailLb(nail)
-  const spare = (spares.own as Own)[what] ?? spareBy(needed, spares.nailShare, 0)
+  const spare = spareOf(spares.own, what, spareBy(needed, spares.nailShare, 0))
   const boxes = Math.ceil(((needed + spare) * each) / nailBoxLb - ROUNDING)
   const inABox = each > 0 ? Math.floor(nailBoxLb / each) : 0
   return { what, item, needed, spare, order: boxes * inABox, pounds: boxes * nailBoxLb, boxes }
@@ -131,15 +138,15 @@ export function hardwareList(joins: readonly Join[], screws: number, buying: Job
     }
   }
   const { hardwareShare, hardwareLeast, screwShare, own } = buying.spares
+  const spareScrews = spareOf(own, SKIN_SCREW, spareBy(screws, screwShare, 0))
+  const screwLine = pieceLine({ what: SKIN_SCREW, item: 'screw', needed: screws, spare: spareScrews })
   return [
     ...[...nails].map(([nail, needed]) => nailLine(nail, needed, buying)),
     ...[...pieces].map(([what, counts]): HardwareLine => {
       const needed = counts.reduce((sum, count) => sum + count, 0)
-      const line = { what, item: items.get(what) ?? what, needed }
-      return pieceLine(line, own, spareBy(needed, hardwareShare, hardwareLeast))
+      const spare = spareOf(own, what, spareBy(needed, hardwareShare, hardwareLeast))
+      return pieceLine({ what, item: items.get(what) ?? what, needed, spare })
     }),
-    ...(screws > 0
-      ? [pieceLine({ what: 'skin screw', item: 'screw', needed: screws }, own, spareBy(screws, screwShare, 0))]
-      : []),
+    ...(screws > 0 ? [screwLine] : []),
   ].sort((one, other) => one.what.localeCompare(other.what, 'en', { numeric: true }))
 }

@@ -114,18 +114,21 @@ export interface FieldSaid {
 function readOn(of: 'foot' | 'footing', job: ReadJob, stood: Stood, { state, levels }: FieldSaid) {
   const office = officeOf(job, levels)
   const typed = of === 'foot' ? Object.keys(job.levels.readingsIn) : []
-  const typedIn = Object.fromEntries(typed.map((id) => [id, office.shiftIn]))
   const [standing, confirmed, disputes] =
     of === 'foot'
       ? [levels.current, levels.confirmed.feet, levels.disputes.feet]
       : [levels.footings, levels.confirmed.footings, levels.disputes.footings]
   return {
-    readingsIn: Object.fromEntries(Object.entries(standing).map(([id, { inches }]) => [id, inches])),
+    office,
+    readingsIn:
+      of === 'foot'
+        ? readingsOf(job, levels, office)
+        : Object.fromEntries(Object.entries(standing).map(([id, { inches }]) => [id, inches])),
     site: { ...placesOf(stood.posts), plannedUpIn: of === 'foot' ? plannedUp(job, stood) : plannedPads(stood) },
     trust: {
       sure: sureOf(confirmed, standing, state),
       setUps: setUpsOf(standing),
-      movedIn: { ...typedIn, ...movedIn(standing) },
+      movedIn: { ...Object.fromEntries(typed.map((id) => [id, office.shiftIn])), ...movedIn(standing) },
     },
     disputed: disputed(disputes),
   }
@@ -133,10 +136,9 @@ function readOn(of: 'foot' | 'footing', job: ReadJob, stood: Stood, { state, lev
 
 /** Rods on brackets and stakes, and what is doubted of those on pads. */
 export function readRods(job: ReadJob, stood: Stood, said: FieldSaid) {
-  const { state, levels } = said
-  const office = officeOf(job, levels)
+  const { state } = said
   const feet = readOn('foot', job, stood, said)
-  const read = { coverIn: job.levels.coverIn, readingsIn: readingsOf(job, levels, office) }
+  const read = { coverIn: job.levels.coverIn, readingsIn: feet.readingsIn }
   const rods = rodLog(read, feet.site, {
     ...feet.trust,
     gradeLockedIn: state.gradeLockedIn,
@@ -144,7 +146,7 @@ export function readRods(job: ReadJob, stood: Stood, said: FieldSaid) {
   })
   const pads = readOn('footing', job, stood, said)
   const padSuspects = { ...pads.disputed, ...suspectsOf(pads.readingsIn, pads.site, pads.trust) }
-  return { office, rods, padSuspects }
+  return { office: feet.office, rods, padSuspects }
 }
 
 /** A reading that is about to be kept, inches in the frame of the first set-up. */
@@ -167,11 +169,9 @@ export function doubtOf(
   stood: Stood,
   said: FieldSaid,
 ): Suspicion | null {
-  const { levels } = said
   const { readingsIn, site, trust } = readOn(of, job, stood, said)
   const others = new Set([...trust.sure].filter((id) => id !== target))
-  const read = of === 'foot' ? readingsOf(job, levels, officeOf(job, levels)) : readingsIn
   const setUps = { ...trust.setUps, [target]: setup }
   const moved = { ...trust.movedIn, [target]: inches - rodIn }
-  return suspectsOf({ ...read, [target]: inches }, site, { sure: others, setUps, movedIn: moved })[target] ?? null
+  return suspectsOf({ ...readingsIn, [target]: inches }, site, { sure: others, setUps, movedIn: moved })[target] ?? null
 }

@@ -292,12 +292,13 @@ export function suspectsOf(
 ): Readonly<Record<string, Suspicion>> {
   const all = new Map(Object.entries(readingsIn))
   const setUpOf = (id: string) => setUps[id]
+  const every: Judged = { readings: all, site, setUpOf, movedIn }
   const suspects: Record<string, Suspicion> = {}
-  if (all.size <= OTHERS_LEAST) return fewSuspects({ readings: all, site, setUpOf, movedIn }, sure)
+  if (all.size <= OTHERS_LEAST) return fewSuspects(every, sure)
   for (const [id, { order, with: other }] of orderDoubts(all, site, sure))
-    suspects[id] = { ...readOf(id, { readings: all, site, setUpOf, movedIn }), kind: order, with: other }
+    suspects[id] = { ...readOf(id, every), kind: order, with: other }
   const left = new Map([...all].filter(([id]) => !(id in suspects)))
-  const judged = { readings: left, site, setUpOf, movedIn }
+  const judged = { ...every, readings: left }
   const { measures, offs } = measuresOf(judged)
   let now = offs
   while (left.size > OTHERS_LEAST) {

@@ -1,9 +1,9 @@
 import { type Grid, isEave, onWall, type Post, type TrussPlan } from '../layout'
 import type { Building } from '../model'
-import { firstOf, item, lastOf } from '../result'
+import { item, lastOf } from '../result'
 import { HALF_MARK_IN, PITCH_RUN_IN } from '../units'
 import { boardSize, PLY_IN, postSize } from '../wood'
-import type { Beam } from './beams'
+import { type Beam, beamOutIn } from './beams'
 import { type Column, trussOffIn } from './column'
 import type { Support } from './line'
 import { type Making, putStick, squareOn } from './make'
@@ -95,35 +95,33 @@ interface TrussesOf {
   readonly posts: readonly Post[]
 }
 
-/** The beam between two posts of an eave that a truss stands on. */
-const beamUnder = ({ plan, beams }: TrussesOf, side: 'south' | 'north', order: number): Beam | undefined => {
-  const { xIn } = item(plan.rests[side], order).truss
+/** The beam of an eave that a truss stands on; none where its post carries it. */
+function beamUnder({ plan, building, beams }: TrussesOf, side: 'south' | 'north', order: number): Beam | undefined {
+  const { post, truss } = item(plan.rests[side], order)
+  if (post && building.roof.truss.set === 'posts') return undefined
   return beams.find(
     ({ part, posts, fromIn, toIn }) =>
-      part === 'main' && item(posts, 0).post.side === side && fromIn <= xIn && xIn <= toIn,
+      part === 'main' && item(posts, 0).post.side === side && fromIn <= truss.xIn && truss.xIn <= toIn,
   )
 }
 
 /** What a truss rests on at one eave: its post, or the beam between two. */
-function restOn(of: TrussesOf, side: 'south' | 'north', order: number): string | null {
-  const { post } = item(of.plan.rests[side], order)
-  if (post && of.building.roof.truss.set === 'posts') return post.id
-  return beamUnder(of, side, order)?.id ?? post?.id ?? null
-}
+const restOn = (of: TrussesOf, side: 'south' | 'north', order: number): string | null =>
+  beamUnder(of, side, order)?.id ?? item(of.plan.rests[side], order).post?.id ?? null
 
 /** How far in from the string a truss meets a beam: at the middle of its plies, inches. */
-const middleInIn = ({ layers }: Beam): number => -(firstOf(layers).outIn + PLY_IN + lastOf(layers).outIn) / 2
+const middleInIn = (beam: Beam): number => -(beamOutIn(beam) + lastOf(beam.layers).outIn) / 2
 
 /** Where a truss meets what it rests on at one eave. */
 function seatAt(of: TrussesOf, order: number, side: 'south' | 'north'): Pick<Join, 'to' | 'atIn' | 'upIn'> {
   const { building, plan, grid } = of
-  const on = restOn(of, side, order)
+  const { post } = item(plan.rests[side], order)
   const beam = beamUnder(of, side, order)
-  const inIn = beam && beam.id === on ? Math.max(0, middleInIn(beam)) : 0
+  const inIn = beam ? Math.max(0, middleInIn(beam)) : 0
   return {
-    to: on ?? '',
+    to: beam?.id ?? post?.id ?? '',
     atIn: side === 'south' ? inIn : grid.widthIn - inIn,
-    upIn: on !== null && on === item(plan.rests[side], order).post?.id ? building.heelIn : null,
+    upIn: !beam && post ? building.heelIn : null,
   }
 }
 

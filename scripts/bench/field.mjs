@@ -10,7 +10,7 @@ const LATENCY_MS = 150
 
 // Runs before the page: notes when the first page stands and its buttons can be tapped.
 const WATCH = `addEventListener('DOMContentLoaded', () => new MutationObserver((_, all) => {
-    if (!document.querySelector('.next .do')) return; all.disconnect();
+    if (!document.querySelector('.next .do, .standing button')) return; all.disconnect();
     requestAnimationFrame(() => setTimeout(() => { window.standsMs = performance.now() }))
   }).observe(document, { childList: true, subtree: true }))`
 // Each tap opens or leaves a post's card; the time runs until the frame after it has been handed over.

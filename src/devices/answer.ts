@@ -30,7 +30,8 @@ export function setSpeaks(on: boolean): void {
  * comes first: a slow phone takes some milliseconds to be told to shake.
  */
 export function answer(shake: Shake, words: string): void {
-  setTimeout(() => answerNow(shake, words))
+  // A timer alone would come before the next frame.
+  requestAnimationFrame(() => setTimeout(() => answerNow(shake, words)))
 }
 function answerNow(shake: Shake, words: string): void {
   if (canShake()) navigator.vibrate(SHAKES[shake])

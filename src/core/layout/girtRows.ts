@@ -6,6 +6,7 @@ import { isEave, type PlacedOpening } from './openings'
 import { rowsBetween } from './rowSearch'
 import { rafterHeightIn } from './laying'
 import { toSixteenths, SAME_IN, PITCH_RUN_IN } from '../units'
+import { onWall } from './wallGirts'
 
 type Landing = 'heel' | 'sill' | 'head' | null
 
@@ -38,6 +39,9 @@ export interface WallRows {
 /** Height of a girt's face, inches: its width laid flat on the posts, its thickness set between them. */
 export const girtFaceIn = (building: Building): number =>
   building.girts.style !== 'between' ? boardSize(building.girts.size).dIn : boardSize(building.girts.size).bIn
+
+/** Height of the face of a wall's girts, inches: as the building has them, or as that wall has its own. */
+export const girtFaceOnIn = (building: Building, side: Side): number => girtFaceIn(onWall(building, side))
 
 interface Anchor {
   readonly topIn: number

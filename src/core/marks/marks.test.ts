@@ -3,7 +3,7 @@ import { planJob } from '../derive'
 import fc from 'fast-check'
 import { deriveJob } from '../derive'
 import { poleOf } from '../drawn'
-import { girtFaceIn, hookedMarks, onWall } from '../layout'
+import { girtFaceOnIn, hookedMarks } from '../layout'
 import { demo } from '../testing/demos'
 import { formatLength, roundIn } from '../units'
 import { blockNames, rodLog, FEW_APART_IN, sharedPole, stringHeightAt, stringRows, type PoleMark } from '.'
@@ -255,7 +255,7 @@ describe.each(['quillback', 'tansy', 'marl'] as const)('story poles of %s', (nam
             : other.key === mark.key)
         const poleMark = low.value.poles[post.id].find(alike)
         expect(poleMark?.upIn).toBeCloseTo(
-          mark.upIn - (mark.kind === 'girt' ? girtFaceIn(onWall(job.building, mark.face ?? post.side)) : 0),
+          mark.upIn - (mark.kind === 'girt' ? girtFaceOnIn(job.building, mark.face ?? post.side) : 0),
           9,
         )
         if (mark.kind === 'girt') expect(poleMark?.name).toMatch(/bottom$/)

@@ -1,15 +1,6 @@
 import { HALF_MARK_IN, SAME_IN, toSixteenths } from '../units'
 import type { Building, Fieldwork, Side } from '../model'
-import {
-  alongWall,
-  girtFaceIn,
-  isEave,
-  onWall,
-  type Block,
-  type PlacedOpening,
-  type Post,
-  type WallRows,
-} from '../layout'
+import { alongWall, girtFaceOnIn, isEave, type Block, type PlacedOpening, type Post, type WallRows } from '../layout'
 
 type PoleMarkKind = 'grade' | 'skirt' | 'girt' | 'sill' | 'head' | 'heel' | 'rafter'
 
@@ -69,7 +60,7 @@ export interface PoleOf {
 
 /** How far under the top of its boards the edge of a row of girts lies that the crew marks on posts, inches. */
 export const markedEdgeIn = (building: Building, board: Fieldwork['boardEdge'], side: Side): number =>
-  board === 'bottom' ? girtFaceIn(onWall(building, side)) : 0
+  board === 'bottom' ? girtFaceOnIn(building, side) : 0
 
 /** Marks of one wall on a post: the rows that run past it, and the openings it is a jamb of. */
 function wallMarks({ building, post, walls, placed, board = 'top' }: PoleOf, side: Side, face: Side | null): Wanted[] {

@@ -47,6 +47,8 @@ const LEAST_SPREAD_IN = 1 / 8
 /** A reading is suspect beyond so many spreads, and a named confusion beyond so many (register C41). */
 const SUSPECT_SPREADS = 2.5
 const CONFUSED_SPREADS = 1.5
+/** No reading is doubted that is off by this at most, inches. */
+const NEAR_IN = CONFUSED_SPREADS * LEAST_SPREAD_IN
 /** A reading is a named confusion when it is off by that to this, inches. */
 const SAME_IN = 1 / 32
 /** Readings that it takes besides one’s own before a spread can be told, and to lay a plane through. */
@@ -206,10 +208,10 @@ function judge(id: string, held: Held, judged: Judged): Suspicion | null {
   return { ...read, kind: 'off', offIn, spreadIn: held.spreadIn, against: held.against, ...named }
 }
 
-/** By which model each reading is judged, and how far the others spread in it. It is told once, of all. */
+/** By which model each reading is judged, and how far the others spread in it: told once, of all, and where it is asked. */
 interface Measure {
   readonly against: Against
-  readonly spreadIn: number
+  readonly spreadIn: () => number
 }
 
 type Offs = ReadonlyMap<Against, Off>
@@ -219,7 +221,7 @@ function measuresOf({ readings, site, setUpOf }: Judged) {
   const measures = new Map<string, Measure>()
   for (const id of readings.keys()) {
     const model = models.find(({ off }) => off.has(id))
-    if (model) measures.set(id, { against: model.against, spreadIn: model.spreadOf(id) })
+    if (model) measures.set(id, { against: model.against, spreadIn: () => model.spreadOf(id) })
   }
   return { measures, offs: new Map(models.map(({ against, off }) => [against, off])) as Offs }
 }
@@ -248,9 +250,13 @@ function worstOf(
     const measure = measures.get(id)
     const model = measure && offs.get(measure.against)
     if (!measure || !model?.has(id) || sure.has(id)) continue
-    const spreads = Math.abs(model.get(id) ?? 0) / measure.spreadIn
+    const offIn = Math.abs(model.get(id) ?? 0)
+    // So near no spread makes it suspect: there is no need to tell it, and most readings are.
+    if (offIn <= NEAR_IN) continue
+    const spreadIn = measure.spreadIn()
+    const spreads = offIn / spreadIn
     if (spreads <= most) continue
-    const suspicion = judge(id, { ...measure, off: model }, judged)
+    const suspicion = judge(id, { against: measure.against, spreadIn, off: model }, judged)
     if (suspicion) [worst, most] = [[id, suspicion], spreads]
   }
   return worst

@@ -1,5 +1,5 @@
 import { deriveJob, jobSticks } from '../derive'
-import { girtFaceIn, onWall } from '../layout'
+import { girtFaceOnIn } from '../layout'
 import type { Job, Side } from '../model'
 import { demo } from '../testing/demos'
 import { randomJob } from '../testing/fuzz/randomJob'
@@ -91,7 +91,7 @@ function strangers({ made }: Made): string[] {
 function unmarked({ made, poles, job }: Made): string[] {
   const { building, fieldwork } = job
   const faces = new Map(
-    made.sticks.map(({ id, place }) => [id, girtFaceIn(onWall(building, (place.side ?? 'south') as Side))]),
+    made.sticks.map(({ id, place }) => [id, girtFaceOnIn(building, (place.side ?? 'south') as Side)]),
   )
   return made.joins
     .filter(({ kind }) => kind === 'girt to post')

@@ -1,5 +1,6 @@
 'use client'
-import { useRef, useState } from 'react'
+import { dequal } from 'dequal/lite'
+import { memo, useRef, useState } from 'react'
 import type { FieldRecord, RecordBody, SetupLevels } from '@/core/field'
 import { readingsFromCsv, readingsToCsv, type ReadingRow } from '@/formats/csv'
 import { recordText, SETUP_STATE, targetName, troublesSaid, WHY_UNUSED } from '@/formats/words'
@@ -199,17 +200,22 @@ function LogFiles() {
   )
 }
 
+/** What phones are called, by device. */
+type Called = Readonly<Record<string, string>>
+
+const calledOf = (on: OnSite | null): Called =>
+  Object.fromEntries((on?.phones ?? []).map((phone) => [phone.device, phone.called ?? phone.device]))
+
 /** Every value ever recorded, newest first; one that was taken back stays, struck out. */
-function History({ phones }: Pick<OnSite, 'phones'>) {
+function HistoryOf({ called }: { readonly called: Called }) {
   const state = useLog((log) => log.state)
   const undo = useLog((log) => log.undo)
   const { names } = useDoc().derived
   const gone = (record: FieldRecord) => state.voided.has(record.id)
-  const called = new Map(phones.map((phone) => [phone.device, phone.called ?? phone.device]))
   const columns: readonly DataColumn<FieldRecord>[] = [
     { id: 'when', head: 'when', cell: (record) => dayTime(record.at) },
     { id: 'who', head: 'who', cell: (record) => record.who || '–' },
-    { id: 'device', head: 'device', label: true, cell: (record) => called.get(record.device) ?? record.device },
+    { id: 'device', head: 'device', label: true, cell: (record) => called[record.device] ?? record.device },
     { id: 'what', head: 'what', cell: (record) => recordText(record.body, names) },
     {
       id: 'back',
@@ -234,6 +240,9 @@ function History({ phones }: Pick<OnSite, 'phones'>) {
     />
   )
 }
+
+// Who is on site is asked every few seconds, the names of phones hardly ever change: the history is long.
+const History = memo(HistoryOf, (before, now) => dequal(before.called, now.called))
 
 /** What two phones say differently, in the words that they show too: who looks at it here can take one back below. */
 function AtOdds() {
@@ -270,7 +279,7 @@ export function SetUps() {
       <NotesFromSite post={null} />
       <LogFiles />
       <h3 className="mt-3 mb-1">Every value, newest first</h3>
-      <History phones={on?.phones ?? []} />
+      <History called={calledOf(on)} />
     </div>
   )
 }

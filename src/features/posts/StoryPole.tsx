@@ -1,6 +1,6 @@
 'use client'
 import { type Pole, poleOf } from '@/core/drawn'
-import { girtFaceIn, onWall } from '@/core/layout'
+import { girtFaceOnIn } from '@/core/layout'
 import type { PoleMark } from '@/core/marks'
 import type { Side } from '@/core/model'
 import { SAME_IN } from '@/core/units'
@@ -222,7 +222,7 @@ function GirtBlocks({
   readonly topIn: number
 }) {
   const { job, derived } = useDoc()
-  const faceIn = girtFaceIn(onWall(job.building, side))
+  const faceIn = girtFaceOnIn(job.building, side)
   return derived.walls[side].rows
     .filter((row) => row.topIn <= topIn + SAME_IN)
     .map((row) => (

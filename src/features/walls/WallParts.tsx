@@ -1,7 +1,7 @@
 'use client'
 import { plannedFootIn } from '@/core/field'
 import { concreteIn } from '@/core/frame'
-import { alongWall, girtFaceIn, type GirtRow, isEave, onWall, type Post, wallPosts } from '@/core/layout'
+import { alongWall, girtFaceIn, girtFaceOnIn, type GirtRow, isEave, onWall, type Post, wallPosts } from '@/core/layout'
 import type { Side } from '@/core/model'
 import { PITCH_RUN_IN, upTo } from '@/core/units'
 import { OPENING } from '@/formats/words'
@@ -196,7 +196,7 @@ export function GirtRows({ drawn, side }: OnWall) {
   const picked = useJob((state) => state.picked.row)
   const pick = useJob((state) => state.pick)
   const { rows } = derived.walls[side]
-  const facePx = girtFaceIn(onWall(job.building, side)) * drawn.scale
+  const facePx = girtFaceOnIn(job.building, side) * drawn.scale
   const named = withRoom(rows, picked, NAME_PX / drawn.scale)
   const withHeights = rows.filter((row) => row.landing || row.id === picked)
   const measured = withRoom(withHeights, picked, HEIGHT_PX / drawn.scale)

@@ -109,9 +109,12 @@ export function svgPolygon(points: readonly (readonly [number, number])[], { fil
 /** Width of text so large, points, as far as a drawing needs it. */
 export const textWide = (text: string, size: number): number => text.length * size * 0.52
 
+/** Bold letters are so much wider. */
+const BOLD_WIDER = 1.13
+
 /** The size, wanted or smaller, at which text stays within its room, points: none of it is cut off. */
-export const fittedSize = (text: string, wanted: number, room: number): number =>
-  Math.min(wanted, (wanted * room) / textWide(text, wanted))
+export const fittedSize = (text: string, wanted: number, room: number, bold = false): number =>
+  Math.min(wanted, (wanted * room) / (textWide(text, wanted) * (bold ? BOLD_WIDER : 1)))
 
 /** The wavy line of the grade. */
 export function svgWave(x1: number, x2: number, y: number): string {

@@ -1,5 +1,5 @@
 import type { ShownDerived as Derived } from '../shown'
-import { alongWall, girtFaceIn, isEave, onWall, rafterHeightIn, wallLengthIn, wallPosts } from '@/core/layout'
+import { alongWall, girtFaceOnIn, isEave, onWall, rafterHeightIn, wallLengthIn, wallPosts } from '@/core/layout'
 import type { Job, Side } from '@/core/model'
 import { OPENING } from '../words'
 import { inches, mark, table } from './paper'
@@ -149,7 +149,7 @@ function boardParts(drawn: Drawn, board: Board, topIn: number, faceIn: number): 
 /** Rows of a wall with their boards and their heights; names step aside where rows are close. */
 function rowParts(drawn: Drawn): string[] {
   const { derived, side, job, yAt } = drawn
-  const faceIn = girtFaceIn(onWall(job.building, side))
+  const faceIn = girtFaceOnIn(job.building, side)
   let last = Infinity
   return derived.walls[side].rows.flatMap((row) => {
     const own = derived.walls[side].pieces.filter((piece) => piece.row === row.id)
@@ -254,7 +254,7 @@ const LIES = {
 function rakeBlock(job: Job, side: Side): Block[] {
   if (isEave(side)) return []
   const { girts, pitchPer12 } = onWall(job.building, side)
-  const backIn = (girtFaceIn(onWall(job.building, side)) * 12) / pitchPer12
+  const backIn = (girtFaceOnIn(job.building, side) * 12) / pitchPer12
   return [
     {
       kind: 'text',

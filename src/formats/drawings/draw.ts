@@ -98,7 +98,7 @@ function strokesOf(shape: Shape, on: OnPaper): readonly string[] {
 function nameStrokes(shape: Extract<Shape, { as: 'name' }>, { xAt, yAt, scale }: OnPaper): readonly string[] {
   const { at, text, bold = false, anchor = 'middle', by = [0, 0], turned, fitIn = Infinity, plate } = shape
   const wanted = shape.size ?? 9
-  const size = Math.max(LEAST_SIZE, fittedSize(text, wanted, fitIn * scale))
+  const size = Math.max(LEAST_SIZE, fittedSize(text, wanted, fitIn * scale, bold))
   const [x, y] = [xAt(at[0]) + by[0], yAt(at[1]) + by[1]]
   const wide = textWide(text, size) + 3
   return [

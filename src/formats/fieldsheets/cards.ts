@@ -298,15 +298,14 @@ function card(job: Job, paper: CardPage, look: CardLook, corner: { readonly x: n
       }),
     ),
     svgText(x + look.last.x, y + look.last.y, last, {
-      size: fittedSize(last, look.last.size, bad ? BOLD_SHARE * lastRoom : lastRoom),
+      size: fittedSize(last, look.last.size, lastRoom, bad),
       bold: bad,
     }),
     svgText(x + look.wide - 6, y + look.last.y, facts.printed, { size: PRINTED_SIZE, anchor: 'end' }),
   ].join('')
 }
-/** How large it stands when a card was printed; bold letters are wider than those that `fittedSize` reckons with. */
+/** How large it stands when a card was printed. */
 const PRINTED_SIZE = 7.5
-const BOLD_SHARE = 0.9
 /** How far under the foot’s words it stands where the number is written, and how large. */
 const WRITE_ROW = 12
 const WRITE_SIZE = 8.5

@@ -17,8 +17,7 @@ const LINE_PT = 1
 /** Room left of the words of a label, and the size of its name and length, points. */
 const MARGIN = 6
 const BIG = 15
-/** Bold letters are wider than those that `fittedSize` reckons with; a letter of the small words is so wide, points. */
-const BOLD_SHARE = 0.88
+/** A letter of the small words is so wide, points. */
 const LETTER_PT = 3.7
 /** Room that the title of a sheet takes, points. */
 const TITLE_PT = 58
@@ -46,7 +45,7 @@ function label(
     pieceWords(stick, { wallNames: derived.wallNames, openings: job.building.openings }),
     Math.floor(beside / LETTER_PT),
   )
-  const nameSize = fittedSize(stick.name, BIG, BOLD_SHARE * beside)
+  const nameSize = fittedSize(stick.name, BIG, beside, true)
   return [
     svgRect({ x, y, wide, high: HIGH, width: 0.5 }),
     qrSvg(`${page}/piece/${encodeURIComponent(stick.id)}`, x + wide - HIGH + 3, y + 3, HIGH - 6),

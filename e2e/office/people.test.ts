@@ -255,14 +255,25 @@ test('a guest’s card opens one post to whoever has its address, until its day 
     false,
     false,
   ])
+  // Its hole is as deep as somebody has said; one that nobody has spoken of, as the plan has it.
+  const undugPost = Object.keys(names).find((id) => names[id] === 'E8') ?? ''
+  const undug = (await (await make(owner, undugPost, 7)).json()) as { token: string }
+  const pages = [page, await (await guest.ask(`/guest/${undug.token}`)).text()]
+  const holes = pages.map((html) =>
+    /Its hole (was dug|is to be) ([^ ]+\s[^ ]+) deep/.exec(html.replaceAll(/<[^>]*>/g, '')),
+  )
+  expect(holes.map((said) => [said?.[1], said?.[2].replace(/\s/, ' ')])).toEqual([
+    ['was dug', '6′ 6″'],
+    ['is to be', '6′ 3″'],
+  ])
   // It opens nothing else, and another one opens nothing.
   for (const path of [`/field/${job}`, `/api/jobs/${job}/plan`, `/api/jobs/${job}/records`, at])
     expect((await guest.ask(path)).status).not.toBe(200)
   expect(await (await browser().ask(`/guest/${token.slice(1)}x`)).text()).toContain('This card opens nothing')
   expect(readFileSync(site.log, 'utf8')).not.toContain(token)
 
-  const [card] = (await (await owner.ask(at)).json()) as { id: string; post: string }[]
-  expect(card.post).toBe(post.id)
+  const cards = (await (await owner.ask(at)).json()) as { id: string; post: string }[]
+  const card = cards.filter((each) => each.post === post.id)[0]
   expect((await asOf('crew').ask(`${at}/${card.id}`, 'DELETE', {})).status).toBe(403)
   expect((await owner.ask(`${at}/${card.id}`, 'DELETE', {})).status).toBe(200)
   expect(await read()).toContain('This card opens nothing')
@@ -316,11 +327,42 @@ test('what is held of a person is handed over, and their name is erased; what th
   const crew = people.find(({ name }) => name === 'the crew')
   const data = (await (await owner.ask(`/api/people/${crew?.id}/data`)).json()) as { records: { id: string }[] }
   expect(data.records.map(({ id }) => id).sort()).toEqual(['p1', 'p5'])
-  expect((await owner.ask(`/api/people/${crew?.id}/name`, 'DELETE', {})).status).toBe(200)
-  const told = (await (await owner.ask(`/api/jobs/${job}/records?after=0`)).json()) as {
-    records: { record: { id: string; who: string } }[]
+  // Their name stands in what others have sent too: who was on site, who signed, what a phone of theirs had kept.
+  const others = [
+    note('n-here', { kind: 'here', day: '2026-05-04', names: ['Wren', 'the crew'] }),
+    note('n-sign', {
+      kind: 'sign',
+      inspection: 'footing',
+      posts: ['A1'],
+      passed: true,
+      seen: 'depth',
+      name: 'the crew',
+    }),
+    { ...note('n-kept'), who: 'the crew' },
+  ]
+  const sent = await (await owner.ask(`/api/jobs/${job}/records`, 'POST', { after: 0, records: others })).json()
+  expect(sent).toMatchObject({ refused: [] })
+  const whoOf = async () => {
+    const said = (await (await owner.ask(`/api/jobs/${job}/records?after=0`)).json()) as {
+      records: { record: { id: string; who: string } }[]
+    }
+    return (id: string) => said.records.find(({ record }) => record.id === id)?.record.who
   }
-  expect(told.records.find(({ record }) => record.id === 'p1')?.record.who).toBe('someone')
+  const before = await whoOf()
+  expect(['p1', 'n-here', 'n-kept'].map(before)).toEqual([
+    'x, through the crew',
+    'mate, through Juniper',
+    'the crew, through Juniper',
+  ])
+  expect((await owner.ask(`/api/people/${crew?.id}/name`, 'DELETE', {})).status).toBe(200)
+  const after = await whoOf()
+  expect(['p1', 'n-here', 'n-kept'].map(after)).toEqual([
+    'x, through someone',
+    'mate, through Juniper',
+    'someone, through Juniper',
+  ])
+  const all = await (await owner.ask(`/api/jobs/${job}/records?after=0`)).text()
+  expect([all.includes('the crew'), all.includes('["Wren","someone"]')]).toEqual([false, true])
   const audit = await (await owner.ask('/api/audit')).text()
   expect(audit).not.toContain('the crew')
 })

@@ -1,6 +1,6 @@
 export { homeOf, mayAsk } from './access'
 export { LEAST_PASSWORD, personName, PIN_DIGITS, type Role, ROLES, secretIssue, secretKindOf } from './roles'
-export { leads, notTheirs, type Sender } from './records'
+export { leads, notTheirs, THROUGH, type Sender, whoMade } from './records'
 export { phoneSchema } from './phones'
 export type { PhoneOnSite, PhoneSays } from './phones'
 export type { LeftEntries } from './left'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { withEnvelope, type RecordBody } from '../field'
-import { homeOf, mayAsk, mayStandUntil, notTheirs, type Role, ROLES, secretIssue } from './index'
+import { homeOf, mayAsk, mayStandUntil, notTheirs, type Role, ROLES, secretIssue, whoMade } from './index'
 
 /** Each route with the roles that may ask for it: o owner, f office, l lead, c crew, i inspector, - whoever asks. */
 const ROUTES: readonly (readonly [string, string, string])[] = [
@@ -138,6 +138,18 @@ test.each([
   ['office', BACK, 'other', null],
 ] as const)('%s with a record said by %s', (role, sent, saidBy, why) => {
   expect(notTheirs({ id: 'me', role }, sent, saidBy)).toBe(why)
+})
+describe('who a record says has made it', () => {
+  const juniper = { name: 'Juniper' }
+  const long = 'x'.repeat(52)
+  test.each([
+    ['what the phone says, where nobody signs in', 'Wren', null, 'Wren'],
+    ['who had signed in, where the phone says nothing', '', juniper, 'Juniper'],
+    ['one name, where both are the same', 'Juniper', juniper, 'Juniper'],
+    ['both, where somebody else had signed in', 'Wren', juniper, 'Wren, through Juniper'],
+    ['the one that is known, where both are too long', long, juniper, 'Juniper'],
+    ['nobody, where nobody says so', '', null, ''],
+  ])('%s', (_, said, sender, who) => expect(whoMade(said, sender)).toBe(who))
 })
 test('no text is taken for a path of everybody but those named', () => {
   fc.assert(

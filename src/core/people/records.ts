@@ -4,7 +4,23 @@ import type { Role } from './roles'
 /** Whoever sends a record: their role, and who they are. */
 export interface Sender {
   readonly id: string
+  readonly name: string
   readonly role: Role
+}
+
+/** Between who has made a record and who was signed in when it came in, where these are two. */
+export const THROUGH = ', through '
+/** Letters that a record has for who has made it. */
+const MOST_LETTERS = 60
+
+/**
+ * Who has made a record: what its phone says, and who was signed in when it came in, where that is somebody else. A name
+ * that a phone says is not proof; where both do not fit, the one that is known stands alone.
+ */
+export function whoMade(said: string, sender: Pick<Sender, 'name'> | null): string {
+  if (!sender || said === sender.name) return said
+  const both = said === '' ? sender.name : `${said}${THROUGH}${sender.name}`
+  return both.length > MOST_LETTERS ? sender.name : both
 }
 
 /** Why a record of a person is not taken. */
@@ -33,7 +49,11 @@ export const leads = (role: Role): boolean => LEADING.includes(role)
  * back what somebody else has said. `saidBy` tells who sent the record that is taken back: null where nobody had signed in
  * then, undefined where it is not known here.
  */
-export function notTheirs(sender: Sender, record: FieldRecord, saidBy: string | null | undefined): NotTheirs | null {
+export function notTheirs(
+  sender: Pick<Sender, 'id' | 'role'>,
+  record: FieldRecord,
+  saidBy: string | null | undefined,
+): NotTheirs | null {
   if (sender.role === 'inspector' && !isInspection(record)) return 'not-your-part'
   if (isLeads(record) && !leads(sender.role)) return 'a-leads-part'
   if (isSigned(record) && sender.role === 'crew') return 'a-leads-part'

@@ -14,10 +14,29 @@ interface Read {
   readonly boardEdge: Fieldwork['boardEdge']
   readonly school: Building['school']
   readonly digIn: number | null
+  readonly dugIn: number | null
+}
+
+/** How deep its hole was dug, or is to be while nobody has said. */
+function Hole({ digIn, dugIn }: Pick<Read, 'digIn' | 'dugIn'>) {
+  if (!digIn) return null
+  if (dugIn !== null)
+    return (
+      <>
+        {' '}
+        Its hole was dug <Measure inches={dugIn} /> deep.
+      </>
+    )
+  return (
+    <>
+      {' '}
+      Its hole is to be <Measure inches={digIn} /> deep.
+    </>
+  )
 }
 
 /** The post's numbers as they stand now. */
-function Numbers({ built, wallNames, boardEdge, school, digIn }: Read & { readonly built: PostAsBuilt }) {
+function Numbers({ built, wallNames, boardEdge, school, digIn, dugIn }: Read & { readonly built: PostAsBuilt }) {
   return (
     <>
       <CutPlan built={built} />
@@ -25,12 +44,7 @@ function Numbers({ built, wallNames, boardEdge, school, digIn }: Read & { readon
       <Big inches={built.cutIn ?? built.needIn} feet words={false} />
       <p className="fnote">
         Its seat is <Measure inches={built.seatIn} /> from the foot.
-        {digIn !== null && digIn > 0 && (
-          <>
-            {' '}
-            Its hole is <Measure inches={digIn} /> deep.
-          </>
-        )}
+        <Hole digIn={digIn} dugIn={dugIn} />
       </p>
       {built.fit && built.fit.kind !== 'fits' && (
         <div className="fwarn" role="alert">

@@ -229,7 +229,12 @@ function PersonRow({
             </Button>
           )}
         </div>
-        {erasing && <div className="note mt-1">What they did stays, without a name. This cannot be taken back.</div>}
+        {erasing && (
+          <div className="note mt-1">
+            What they did stays, without a name. Words of notes, and what phones have kept, stay as they are. This
+            cannot be taken back.
+          </div>
+        )}
       </td>
     </tr>
   )

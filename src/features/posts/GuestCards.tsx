@@ -72,6 +72,9 @@ function printCard(): void {
   delete dataset.prints
 }
 
+/** A page that did not come over https or from this machine has no clipboard: the address is marked and copied by hand. */
+const canCopy = (): boolean => 'clipboard' in navigator
+
 /** What is done with a card that was just made: read by a phone, copied, printed. */
 function Made({ fresh, name }: { readonly fresh: Fresh; readonly name: string }) {
   const { address } = fresh
@@ -88,13 +91,15 @@ function Made({ fresh, name }: { readonly fresh: Fresh; readonly name: string })
         className="form-control form-control-sm"
       />
       <div className="d-flex gap-2 mt-1">
-        <button
-          type="button"
-          className="btn btn-light btn-sm"
-          onClick={() => void navigator.clipboard.writeText(address).then(() => setCopied(true))}
-        >
-          {copied ? 'Copied' : 'Copy it'}
-        </button>
+        {canCopy() && (
+          <button
+            type="button"
+            className="btn btn-light btn-sm"
+            onClick={() => void navigator.clipboard.writeText(address).then(() => setCopied(true))}
+          >
+            {copied ? 'Copied' : 'Copy it'}
+          </button>
+        )}
         <button type="button" className="btn btn-light btn-sm" onClick={printCard}>
           Print it
         </button>

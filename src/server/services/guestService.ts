@@ -49,8 +49,10 @@ export interface GuestReads {
   readonly wallNames: FieldPlan['derived']['wallNames']
   readonly boardEdge: FieldPlan['job']['fieldwork']['boardEdge']
   readonly school: FieldPlan['job']['building']['school']
-  /** How deep its hole is dug; null where it stands on none. */
+  /** How deep its hole is to be dug; null where it stands on none. */
   readonly digIn: number | null
+  /** How deep it was dug, from the string; null where nobody has said. */
+  readonly dugIn: number | null
 }
 
 /** What the holder of a token reads; null where it opens nothing. */
@@ -60,7 +62,7 @@ export async function readGuest(token: string): Promise<GuestReads | null> {
   if (!plan) return null
   const { job, derived, revision } = plan
   const state = foldRecords(await allRecords(db(), card.job))
-  const { asBuilt } = measure(job, derived, state, tieLevels(state))
+  const { asBuilt, dugIn } = measure(job, derived, state, tieLevels(state))
   return {
     job: job.name,
     revision,
@@ -70,5 +72,6 @@ export async function readGuest(token: string): Promise<GuestReads | null> {
     boardEdge: job.fieldwork.boardEdge,
     school: job.building.school,
     digIn: derived.holes.find(({ postIds }) => postIds.includes(card.post))?.digIn ?? null,
+    dugIn: dugIn[card.post] ?? null,
   }
 }

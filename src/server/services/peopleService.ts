@@ -4,13 +4,12 @@ import type { Role } from '@/core/people'
 import { fail, ok, type Result } from '@/core/result'
 import { hashOf, newCode, newRowId } from '../auth/tokens'
 import { db, write } from '../db/client'
+import { NAMELESS, takeNameOut } from '../repositories/names'
 import { note, openInvitations, type SignedIn } from '../repositories/people'
 
 const DAY_MS = 86_400_000
 /** How long an invitation may wait to be taken. */
 const INVITATION_MS = 7 * DAY_MS
-/** What stands where a name was erased. */
-const NAMELESS = 'someone'
 
 interface OnDevice {
   readonly session: string
@@ -182,8 +181,7 @@ export const erase = (by: SignedIn | null, id: string): Promise<Result<null>> =>
     await trx('devices').whereIn('id', seenOn).update({ label: '' })
     await trx('sessions').where({ person_id: id }).delete()
     await trx('invitations').where({ person_id: id }).orWhere({ name: person.name }).delete()
-    await trx('edits').where({ person_id: id }).update({ who: NAMELESS })
-    await trx('records').where({ person_id: id }).update({ who: NAMELESS })
+    await takeNameOut(trx, id, person.name)
     await trx('happenings').where({ person_id: id }).update({ facts: '{}' })
     await trx('happenings').whereRaw("JSON_VALUE(facts, '$.name') = ?", [person.name]).update({ facts: '{}' })
     await note(trx, 'name erased', { person: by?.id, facts: { of: id } }, now)

@@ -12,7 +12,7 @@ import {
 } from '@/core/field'
 import { namesOf, standingsOf } from '@/core/layout'
 import type { Job } from '@/core/model'
-import { notTheirs, type Sender } from '@/core/people'
+import { notTheirs, type Sender, whoMade } from '@/core/people'
 import { issue } from '@/core/result'
 import { HALF_MARK_IN } from '@/core/units'
 import { db, write } from '../db/client'
@@ -176,7 +176,8 @@ async function take(
   if (!job) return { kind: 'gone' }
   const now = new Date()
   const { read, refused: unread } = readRecords(records)
-  const { taken, refused } = bindAll(job.posts, read, now)
+  const named = read.map((record) => ({ ...record, who: whoMade(record.who, sender) }))
+  const { taken, refused } = bindAll(job.posts, named, now)
   const { theirs, others } = await partedBy(jobId, taken, sender)
   const held = await heldIn(jobId, theirs)
   const heldIds = new Set(held.map(({ id }) => id))

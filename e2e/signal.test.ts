@@ -231,7 +231,7 @@ describe('two phones and the office', () => {
       })
       expect(await sent.json()).toMatchObject({ refused: [] })
       await open()
-      await today(/The hole of B1 was measured twice[\s\S]*70″ by Ash, 50″ by Bly\. The first stands/)
+      await today(/The hole of B1 was measured twice[\s\S]*5′ 10″ by Ash, 4′ 2″ by Bly\. The first stands/)
       const onPhone = (await at.text('.fmain')).match(/The hole of B1[^\n]*\n+[^\n]*/)?.[0].replace(/\s+/g, ' ')
       const office = await openBrowser()
       try {

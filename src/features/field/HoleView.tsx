@@ -130,7 +130,7 @@ function DepthEntry({
       <div className="readhead">
         {plan}
         <div className="readout">
-          <Big inches={depth ?? kept} empty={byRod ? 'rod reads?' : 'how deep?'} words={depth !== null} />
+          <Big inches={depth ?? kept} empty={byRod ? 'rod reads?' : 'how deep?'} />
         </div>
         <div className="verdict">
           {depth === null

@@ -103,6 +103,26 @@ test('500 entries of a day without a signal arrive once each, in the device’s 
   expect(again.getState().link).toBe('online')
 })
 
+test('a page that has not read yet what its phone is called does not tell the office of a phone', async () => {
+  const told: (string | null)[] = []
+  office()
+  const takes = globalThis.fetch
+  globalThis.fetch = (url, init) => {
+    told.push(new Headers(init?.headers).get('x-burdock-phone'))
+    return takes(url, init)
+  }
+  notes().set('burdock-kept', 'yes')
+  const { log, start } = (await opened()).createFieldLog('job', true)
+  const { ready, stop } = start()
+  stops.push(stop)
+  await log.getState().sync()
+  await ready
+  await until(() => told.length > 1)
+  const names = told.map((text) => text && (JSON.parse(decodeURIComponent(text)) as { device: string }).device)
+  expect([names[0], names.at(-1)]).toEqual([null, log.getState().device])
+  expect(log.getState().device).toMatch(/^d-/)
+})
+
 test('one that the office refuses is set aside with its reason, over a reload too; the rest is sent, and it can be left out', async () => {
   const { taken, requests } = office(({ body }) => body.kind === 'state' && body.post === 'J1')
   const log = await logOf(await opened())

@@ -2,7 +2,7 @@ import { createStore } from 'zustand'
 import { type FieldRecord, nextClock, type Stored } from '@/core/field'
 import { newId } from '@/formats/ids'
 import { canKeep, dropRecord, keepRecords, keepSetup, keepWho, ownAtFirst, recall } from './kept'
-import { derivedOf, derivedWith, type FieldLog, type FieldLogStore } from './logState'
+import { derivedOf, derivedWith, type FieldLog, type FieldLogStore, NO_NAME } from './logState'
 import { type Keep, syncing } from './sending'
 
 /** Records of this page, with those that the browser had kept before. */
@@ -100,7 +100,7 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
     lost: 0,
     aheadMs: null,
     isPhone,
-    ...(first ?? { device: 'device', who: '', setup: null }),
+    ...(first ?? { device: NO_NAME, who: '', setup: null }),
     shows: null,
     newest: null,
     add: (body, at) => {

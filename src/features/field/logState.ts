@@ -14,6 +14,9 @@ import {
 import type { NotTaken } from './exchange'
 import type { SetAside } from './kept'
 
+/** The name of a device that does not know its own yet. */
+export const NO_NAME = 'device'
+
 export interface FieldLog {
   readonly jobId: string
   readonly stored: readonly Stored[]
@@ -31,6 +34,7 @@ export interface FieldLog {
   readonly lost: number
   /** How far this device's clock is ahead of the office's, ms; null until the office has said the time. */
   readonly aheadMs: number | null
+  /** What this device is called in what it makes; `NO_NAME` until what it has kept was read. */
   readonly device: string
   /** Whether this is a phone on site, of which the office is told; a desk is none. */
   readonly isPhone: boolean

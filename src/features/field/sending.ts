@@ -3,7 +3,7 @@ import { issue } from '@/core/result'
 import { absorb, type Answer, batchOf, exchange, leaveWithOffice, RETRY_MS } from './exchange'
 import { keepAside, keepRecords, type SetAside } from './kept'
 import { listen } from './live'
-import { derivedAfter, derivedOf, type FieldLog, type FieldLogStore } from './logState'
+import { derivedAfter, derivedOf, type FieldLog, type FieldLogStore, NO_NAME } from './logState'
 
 // How what was entered on a phone comes to the office: kept first, sent in the device's order, one exchange at a time;
 // what the office does not take is set aside with its reason, and the rest goes on.
@@ -105,7 +105,8 @@ export function syncing(log: FieldLogStore, keep: Keep) {
     const { device, who, shows, waiting, isPhone, ...rest } = log.getState()
     const all = waitingOf(rest)
     const sent = single ? all.slice(0, 1) : batchOf(all)
-    const phone = isPhone ? { device, who, shows, waiting, clock: Date.now() } : null
+    // A page that has not read yet what its phone is called does not speak for it.
+    const phone = isPhone && device !== NO_NAME ? { device, who, shows, waiting, clock: Date.now() } : null
     const answer = await exchange(jobId, sent, after, phone)
     take(answer, sent)
     busy = false

@@ -16,7 +16,7 @@ function wordsOf(trouble: FieldTrouble, names: Names): Omit<TroubleSaid, 'key'> 
   switch (trouble.kind) {
     case 'two-depths': {
       const { first, second } = trouble
-      const depth = ({ body }: typeof first) => (body.depthIn === null ? 'by rod' : inchesAlone(body.depthIn))
+      const depth = ({ body }: typeof first) => (body.depthIn === null ? 'by rod' : formatLength(body.depthIn))
       return {
         title: `The hole of ${targetName(first.body.post, names)} was measured twice`,
         say:
@@ -26,7 +26,7 @@ function wordsOf(trouble: FieldTrouble, names: Names): Omit<TroubleSaid, 'key'> 
     }
     case 'two-cuts': {
       const { first, second } = trouble
-      const cut = ({ body }: typeof first) => (body.lengthIn === null ? 'not cut' : inchesAlone(body.lengthIn))
+      const cut = ({ body }: typeof first) => (body.lengthIn === null ? 'not cut' : formatLength(body.lengthIn))
       return {
         title: `${targetName(first.body.post, names)} was cut at two lengths`,
         say:

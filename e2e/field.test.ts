@@ -92,7 +92,7 @@ test('a set-up on a benchmark, then reading after reading, each read back as it 
 test('5/8 read for 3/8 is named before it is kept, and read again', async () => {
   const post = await chip()
   await read('53', '5/8')
-  await main(/1\/4″ off where the plan has it[\s\S]*3\/8 and 5\/8 are easily taken for each other: it may be 53 3\/8/)
+  await main(/1\/4″ off where the plan has it[\s\S]*3\/8 and 5\/8 look alike: it may be 53 3\/8/)
   await tap('Read again')
   await rest()
   await enter('3/8')

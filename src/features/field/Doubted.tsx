@@ -20,7 +20,9 @@ export function Doubted({ job, derived, post, go, isLead }: PostPage) {
     <div className="fwarn" role="alert">
       <div>
         <b>{said.title}</b>
-        <p>{said.say}</p>
+        <p>
+          {said.say} {said.until}
+        </p>
         <div className="acts">
           <button type="button" className="main" onClick={() => go(['read', post])}>
             Read it again

@@ -2,7 +2,7 @@
 import type { ReactNode } from 'react'
 import { CHECK_READINGS, type Said } from '@/core/field'
 import { counted, inchesAlone } from '@/core/units'
-import { bumpsSaid, spanWords, suspicionSaid } from '@/formats/words'
+import { bumpInShort, spanWords, suspicionSaid } from '@/formats/words'
 import { EMPTY } from './readings'
 import type { Reading } from './useReading'
 
@@ -24,11 +24,11 @@ function keptOf(r: Reading): { readonly title: ReactNode; readonly look: boolean
   const { last, level } = r
   if (!last) return null
   if (!isReading(last)) {
-    const bump = level ? bumpsSaid(level).at(-1) : undefined
+    const bump = level ? bumpInShort(level) : null
     const held = r.isFirstLook ? 'the set-up has it now' : 'the laser stood still'
     return {
       title: bump ?? `Benchmark reads ${inchesAlone(last.body.benchmarkIn)}: ${held}.`,
-      look: bump !== undefined,
+      look: bump !== null,
     }
   }
   const { target, inches, second } = last.body
@@ -67,11 +67,14 @@ export function KeptLine({ r, undo }: { readonly r: Reading; readonly undo: (id:
 /** What is doubted of what is being entered, or of what was read. */
 function doubtTold(r: Reading): Told | null {
   if (r.doubt) {
-    const said = suspicionSaid(r.target, r.doubt, r.page.derived.names)
-    return { tone: 'look', ...said, key: { words: 'Read again', act: () => r.setEntry(EMPTY) } }
+    // What it does not move is said once it is kept: beside the key there is room for why.
+    const { title, say } = suspicionSaid(r.target, r.doubt, r.page.derived.names)
+    return { tone: 'look', title, say, key: { words: 'Read again', act: () => r.setEntry(EMPTY) } }
   }
   const suspicion = r.mode === 'read' ? r.places.suspect(r.target) : null
-  return suspicion ? { tone: 'look', ...suspicionSaid(r.target, suspicion, r.page.derived.names) } : null
+  if (!suspicion) return null
+  const { title, say, until } = suspicionSaid(r.target, suspicion, r.page.derived.names)
+  return { tone: 'look', title, say: `${say} ${until}` }
 }
 
 /** What is next besides reading on. */
@@ -91,7 +94,7 @@ function nextTold(r: Reading): Told | null {
       tone: 'calm',
       title:
         r.wanted.length > 0 ? `Still to read twice: ${namesOf(r, r.wanted)}` : 'All that is asked for was read twice.',
-      say: 'Without looking at the first number. Best by another person.',
+      say: 'Blind, and best by another person.',
       key: { words: 'Enough', act: () => r.setMode('read') },
     }
   if (r.wanted.length > 0 && r.order.every((id) => r.places.read(id)))
@@ -110,20 +113,12 @@ const namesOf = (r: Reading, ids: readonly string[]): string =>
 const MS_PER_MINUTE = 60_000
 /** Whether it is time to look back at the benchmark. */
 function dueTold(r: Reading): Told | null {
-  const read = { words: 'Read it', act: () => r.setMode('check') }
   if (r.level?.state === 'untied')
     return {
       tone: 'look',
       title: 'Not tied to the first set-up: this moves no mark.',
       say: 'Rod on its benchmark.',
-      key: read,
-    }
-  if (r.benchmarkIn === null)
-    return {
-      tone: 'calm',
-      title: 'No benchmark: a bump cannot be found.',
-      say: 'A stake or a nail in a tree will do.',
-      key: read,
+      key: { words: 'Read it', act: () => r.setMode('check') },
     }
   if (!r.due) return null
   const since =
@@ -134,6 +129,17 @@ function dueTold(r: Reading): Told | null {
     tone: 'look',
     title: `${since} Check back to it.`,
     key: { words: 'Check back', act: () => r.setMode('check') },
+  }
+}
+
+/** What a set-up without a benchmark cannot do: said where nothing else is to be done. */
+function benchmarkTold(r: Reading): Told | null {
+  if (r.benchmarkIn !== null) return null
+  return {
+    tone: 'calm',
+    title: 'No benchmark: a bump cannot be found.',
+    say: 'A stake or a nail in a tree will do.',
+    key: { words: 'Read it', act: () => r.setMode('check') },
   }
 }
 
@@ -149,7 +155,7 @@ function toldOf(r: Reading): Told {
     }
   const place = r.setup.body.place ? `, ${r.setup.body.place}` : ''
   const idle: Told = { tone: 'calm', title: `${counted(r.level?.count ?? 0, 'reading')} in this set-up${place}.` }
-  return doubtTold(r) ?? dueTold(r) ?? nextTold(r) ?? idle
+  return doubtTold(r) ?? dueTold(r) ?? nextTold(r) ?? benchmarkTold(r) ?? idle
 }
 
 /** What is worth a look, in its own place. */

@@ -148,7 +148,7 @@ function PickedPost() {
       {mark && <GradeMove mark={mark} post={post} />}
       {doubt && (
         <div className="caution" role="alert">
-          <b>{doubt.title}.</b> {doubt.say}
+          <b>{doubt.title}.</b> {doubt.say} {doubt.until}
         </div>
       )}
       <div className="caution">{RAISE_CAUTION}</div>

@@ -263,7 +263,11 @@ function ReadingRow({ post, rods, on }: { readonly post: Post; readonly rods: Ro
       <td className="n" style={{ fontWeight: 700, fontSize: 15 }}>
         {offset ? <Measure inches={offset.upToGradeIn} feet={false} /> : ''}
       </td>
-      <td className="lab" style={{ color: 'inherit' }} title={doubt ? `${doubt.title}. ${doubt.say}` : readBy(phoned)}>
+      <td
+        className="lab"
+        style={{ color: 'inherit' }}
+        title={doubt ? `${doubt.title}. ${doubt.say} ${doubt.until}` : readBy(phoned)}
+      >
         <ReadingState offset={offset} suspect={suspect} high={high} on={on} />
       </td>
     </tr>

@@ -9,19 +9,23 @@ const FROM: Readonly<Record<Against, string>> = {
   ground: 'the plane of the others',
   neighbors: 'its neighbors',
 }
+/** Short: while a number is typed they stand beside a key, on two lines. */
 const MISTAKEN: Readonly<Record<Confusion, string>> = {
-  'three-five-eighths': '3/8 and 5/8 are easily taken for each other',
-  'five-eight': '5 and 8 are easily taken for each other',
-  'two-five': '2 and 5 are easily taken for each other',
-  'one-seven': '1 and 7 are easily taken for each other',
-  tenths: 'tenths may have been entered as sixteenths',
-  'upside-down': 'the rod may have stood upside down',
+  'three-five-eighths': '3/8 and 5/8 look alike',
+  'five-eight': '5 and 8 look alike',
+  'two-five': '2 and 5 look alike',
+  'one-seven': '1 and 7 look alike',
+  tenths: 'Tenths entered as sixteenths',
+  'upside-down': 'The rod may stand upside down',
 }
 
 /** A doubted reading: what it is, and what to do. The same on every phone, in the office and on paper. */
 interface SuspicionSaid {
   readonly title: string
+  /** Why that may be. */
   readonly say: string
+  /** What the reading does until it is read again. */
+  readonly until: string
 }
 
 /** A lead may keep it for a reason: that stands on the card of the post. */
@@ -31,9 +35,8 @@ function offWords(name: string, suspicion: Extract<Suspicion, { kind: 'off' }>):
   const { rodIn, offIn, spreadIn, against, confusion, meantIn } = suspicion
   const title = `${name} reads ${inchesAlone(rodIn)}: ${inchesAlone(Math.abs(offIn))} off ${FROM[against]}`
   if (confusion !== null && meantIn !== null)
-    return { title, say: `${MISTAKEN[confusion]}: it may be ${inchesAlone(meantIn)}. ${AGAIN}` }
-  const others = spreadIn === null ? '' : `The others spread by ${inchesAlone(spreadIn)}. `
-  return { title, say: others + AGAIN }
+    return { title, say: `${MISTAKEN[confusion]}: it may be ${inchesAlone(meantIn)}.`, until: AGAIN }
+  return { title, say: spreadIn === null ? '' : `The others spread by ${inchesAlone(spreadIn)}.`, until: AGAIN }
 }
 
 /** What is doubted of the reading of one place. */
@@ -46,27 +49,32 @@ export function suspicionSaid(target: string, suspicion: Suspicion, names: Names
     case 'disputed':
       return {
         title: `${reads}, the second time ${inchesAlone(suspicion.otherIn)}`,
-        say: 'A third reading decides. Until then it moves no mark.',
+        say: 'A third reading decides.',
+        until: 'Until then it moves no mark.',
       }
     case 'next-door':
       return {
         title: `${reads}, just like ${targetName(suspicion.with, names)} beside it`,
-        say: `The rod may have stood next door. ${AGAIN}`,
+        say: 'The rod may have stood next door.',
+        until: AGAIN,
       }
     case 'swapped':
       return {
         title: `${name} and ${targetName(suspicion.with, names)} may be exchanged`,
-        say: `Each would fit the other. ${AGAIN}`,
+        say: 'Each would fit the other.',
+        until: AGAIN,
       }
     case 'shifted':
       return {
         title: `The row of ${name} may be shifted by one post`,
-        say: `Its readings would fit the posts beside them. ${AGAIN}`,
+        say: 'Its readings would fit the posts beside them.',
+        until: AGAIN,
       }
     case 'mirror':
       return {
         title: `The row of ${name} may have been read from its other end`,
-        say: `Its readings would fit in the other order. ${AGAIN}`,
+        say: 'Its readings would fit in the other order.',
+        until: AGAIN,
       }
   }
 }
@@ -86,6 +94,17 @@ export function bumpsSaid(setup: SetupLevels): readonly string[] {
         : ''
     return moved + after + doubt
   })
+}
+
+/** The newest bump of a set-up on two lines beside a key; null where the laser stood still. */
+export function bumpInShort({ bumps }: Pick<SetupLevels, 'bumps'>): string | null {
+  const bump = bumps.at(-1)
+  if (!bump) return null
+  const became = [
+    ...(bump.corrected > 0 ? [`${counted(bump.corrected, 'reading')} corrected`] : []),
+    ...(bump.again > 0 ? [`${bump.again} to read again`] : []),
+  ]
+  return `Bumped by ${inchesAlone(Math.abs(bump.byIn))}${became.length > 0 ? `: ${became.join(', ')}` : ''}.`
 }
 
 /** What is said of a set-up whose readings count for nothing; empty where they count. */

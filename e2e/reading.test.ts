@@ -480,3 +480,22 @@ const sentOf = async (kind: string) => {
   }
   return told.records.filter(({ record }) => record.body.kind === kind).length
 }
+
+test('a set-up without a benchmark says what is to be read again before it says what it lacks', async () => {
+  const doc = JSON.parse(readFileSync('demo/tansy-hollow.json', 'utf8')) as { name: string }
+  const made = await fetch(`${BASE}/api/jobs`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ import: { ...doc, name: 'No benchmark' } }),
+  })
+  id = ((await made.json()) as { id: string }).id
+  await page('/read')
+  await click(await key('.acts button', 'Start this set-up'))
+  await rest()
+  for (const part of [0, 1, 2, 1, 0, 1]) await enter(part)
+  await says('.slot', /No benchmark: a bump cannot be found/)
+  const odd = await chip()
+  await enter(0, '57')
+  await says('.kept', new RegExp(`${odd} kept: 57″. It moves no mark yet`))
+  await says('.slot', new RegExp(`1 reading to take again: ${odd}`))
+})

@@ -439,6 +439,34 @@ test('the sheets of the crew book open without a signal, as on paper', async () 
   }
 })
 
+test('no key moves when the signal goes or comes back, on any page with keys', async () => {
+  const keys = () =>
+    driver.executeScript<string>(
+      `return JSON.stringify([...document.querySelectorAll('.keypad button, .keepkeys button, .next .do, .acts button')].map((e) => {
+        const r = e.getBoundingClientRect(); return [Math.round(r.x), Math.round(r.y + scrollY)] }))`,
+    )
+  // The page asks at once, as it does when the browser says that there is a signal.
+  const asks = () => driver.executeScript("window.dispatchEvent(new Event('online'))")
+  for (const path of ['', '/read', `/hole/${await idOf('A1')}`, '/gaps', `/stand/${await idOf('A1')}`]) {
+    await page(path)
+    await says('.fhead', /Sent/)
+    await at.find(path === '' ? '.fready:not(.not)' : '.keepkeys .main')
+    const before = await keys()
+    await fetch(`${process.env.BURDOCK_DOOR}/stop`)
+    try {
+      await asks()
+      await says('.fhead', /Plan \d+, as of[\s\S]*Offline/)
+      await says('.fage', /A newer one may be at the office/)
+      expect([path, await keys()]).toEqual([path, before])
+    } finally {
+      await fetch(`${process.env.BURDOCK_DOOR}/start`)
+    }
+    await asks()
+    await says('.fhead', /Sent/)
+    expect([path, await keys()]).toEqual([path, before])
+  }
+})
+
 test('the building of 96 posts on a phone: picked, read, dug, carded', async () => {
   const doc = JSON.parse(readFileSync('scripts/bench/barn-60x200.json', 'utf8')) as { name: string }
   const made = await fetch(`${BASE}/api/jobs`, {

@@ -197,8 +197,8 @@ describe('a new build', () => {
     writeFileSync(file, `${code}\n// another build\n`)
     try {
       await driver.executeScript('navigator.serviceWorker.getRegistration().then((found) => found.update())')
-      await at.waitText('.fnewer', /A newer Burdock is on this phone/)
-      await (await at.byText('button', 'Load it')).click()
+      await at.waitText('.fhead', /Load it\s+A newer Burdock/)
+      await (await at.byText('button/b', 'Load it')).click()
       await driver.wait(
         async () => !(await driver.executeScript('return document.body.innerText.includes("A newer Burdock")')),
         PATIENCE,

@@ -117,7 +117,7 @@ async function sayWeight(driver, empty) {
     `a field page: ${kB(own)} kB of scripts, styles and fonts, an empty page ${kB(empty.bytes)} kB: own ${kB(own - empty.bytes)} kB ` +
       '(90 at most)',
   )
-  await driver.wait(until.elementLocated(By.css('.fready')), 60000)
+  await driver.wait(until.elementLocated(By.css('.fready:not(.not)')), 60000)
   const more = [...filesIn(await driver.executeScript(NAMES))].filter((name) => !files.has(name))
   const rest = weightOf(more)
   console.log(

@@ -228,7 +228,7 @@ export async function apart({ check, must, site, desk, crew, phone, files, addre
     writeFileSync(file, `${code}\n// another build\n`)
     try {
       await crew.driver.executeScript('navigator.serviceWorker.getRegistration().then((found) => found.update())')
-      await crew.reads(/A newer Burdock is on this phone/)
+      await crew.reads(/A newer Burdock/)
       await crew.tap('Load it')
       await crew.driver.wait(async () => !/A newer Burdock/.test(await crew.says()), 30_000)
       await crew.reads(/✓ Ready without a signal/)

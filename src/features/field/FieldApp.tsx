@@ -1,14 +1,14 @@
 'use client'
-import { ChevronLeft, MapPin } from 'lucide-react'
 import { lazy, Suspense, useCallback, useEffect, useState } from 'react'
-import { useStore } from 'zustand'
 import { IssueWords } from '@/ui'
 import { issueText } from '@/formats/words'
-import type { FieldLog, FieldLogStore } from './logState'
+import type { FieldLogStore } from './logState'
 import { bearersOf, postOf, spotTarget } from '@/core/field'
 import { leads } from '@/core/people'
 import { ok, type Result } from '@/core/result'
+import { Head } from './Head'
 import { CannotKeep } from './Keeping'
+import { NewerBuild } from './NewerBuild'
 import { UnknownPost } from './UnknownPost'
 import { onceOnly } from './onceOnly'
 import type { FieldPage } from './page'
@@ -20,63 +20,6 @@ import { type NoPlan, usePlan } from './usePlan'
 import { FieldContext, useFieldLog } from './useField'
 import { useSheetsKept } from './useSheets'
 import { fetchViews, useMore, useViews } from './useViews'
-
-/** How the link to the office is called, in trouble and when all is well. */
-const LINK: Readonly<Record<FieldLog['link'], { readonly trouble: string | null; readonly well: string }>> = {
-  starting: { trouble: null, well: 'Starting' },
-  online: { trouble: null, well: 'Sent' },
-  away: { trouble: 'Offline', well: 'Offline' },
-  busy: { trouble: 'Office busy', well: 'Office busy' },
-  full: { trouble: 'Office disk full', well: 'Office disk full' },
-  'signed-out': { trouble: 'Signed out', well: '' },
-}
-
-/** Colors of the head and the count of what waits on this phone. */
-function Head({
-  log,
-  title,
-  sub,
-  onBack,
-  onPosts,
-}: {
-  readonly log: FieldLogStore
-  readonly title: string
-  readonly sub: string
-  readonly onBack: (() => void) | null
-  readonly onPosts: () => void
-}) {
-  const link = useStore(log, (log) => log.link)
-  const waiting = useStore(log, (log) => log.waiting)
-  const keeps = useStore(log, (log) => log.keeps)
-  return (
-    <header className="fhead">
-      {onBack ? (
-        <button type="button" className="back" onClick={onBack} aria-label="Back">
-          <ChevronLeft size={30} />
-        </button>
-      ) : (
-        <span className="back" />
-      )}
-      <div className="t">
-        <b>{title}</b>
-        <span>{sub}</span>
-      </div>
-      <button type="button" className="back" onClick={onPosts} aria-label="Posts">
-        <MapPin size={27} />
-      </button>
-      {LINK[link].trouble || waiting > 0 ? (
-        <div className="away" role="status">
-          <b>{LINK[link].trouble ?? 'Sending'}</b>
-          {(waiting > 0 || !keeps) && <span>{keeps ? `${waiting} kept here` : 'takes no entries'}</span>}
-        </div>
-      ) : (
-        <div className="ok" role="status">
-          {LINK[link].well}
-        </div>
-      )}
-    </header>
-  )
-}
 
 const TITLE: Readonly<Record<string, string>> = {
   read: 'Laser readings',
@@ -225,6 +168,10 @@ const NO_PLAN: Readonly<Record<NoPlan, readonly [title: string, text: string]>> 
   'other-build': ['This page is of another Burdock', 'The office has a newer one. Load this page again with a signal.'],
 }
 
+/** Pages with keys for a thumb: what is said of the phone stands under them, and in the head. */
+const KEYED: readonly string[] = ['read', 'hole', 'square', 'gaps', 'span', 'delivered', 'stand']
+const hasKeys = (view: string): boolean => KEYED.includes(view)
+
 /** When the rest of the pages is fetched after the first one has been made, ms. */
 const AFTER_FIRST_MS = 200
 
@@ -257,6 +204,7 @@ function Pages({
     <div className={job.practice ? 'field practice' : 'field'}>
       <Head
         log={log}
+        plan={plan}
         title={titleOf(view, post, derived.names)}
         sub={job.name}
         onBack={view === 'today' ? null : () => go([])}
@@ -265,16 +213,17 @@ function Pages({
       <div className="stick" aria-hidden />
       <main className="fmain" onClickCapture={guard}>
         {job.practice && <div className="fpractice">Practice copy: no building is set out by it.</div>}
-        <CannotKeep />
+        {!hasKeys(view) && <CannotKeep />}
         {gone && (
           <div className="fwarn" role="alert">
             <b>The office no longer has this job: what is kept here is all there is.</b>
           </div>
         )}
-        <PlanAge log={log} plan={plan} />
         <Suspense fallback={<Coming />}>
           <View {...page} view={view} found={found} piece={rest[1]} />
         </Suspense>
+        {hasKeys(view) && <CannotKeep />}
+        <PlanAge log={log} plan={plan} />
         {picking && views && (
           <views.PostPicker
             page={page}
@@ -306,9 +255,12 @@ export function FieldApp({ id, path }: { readonly id: string; readonly path: rea
   if (plan === null) {
     const [title, text] = NO_PLAN[none]
     return (
-      <Plain title={title}>
-        {text} {none === 'signed-out' && <SignInLink />}
-      </Plain>
+      <>
+        <NewerBuild />
+        <Plain title={title}>
+          {text} {none === 'signed-out' && <SignInLink />}
+        </Plain>
+      </>
     )
   }
   if (!log) return <Plain title="Opening the job">One moment.</Plain>

@@ -1,9 +1,9 @@
 'use client'
 import { useSyncExternalStore } from 'react'
-import { useOffline, takeNewer } from '@/devices/offline'
 import { FieldApp } from './FieldApp'
 import { FieldJobs } from './FieldJobs'
 import { openStores } from './kept'
+import { NewerBuild } from './NewerBuild'
 import { Plain } from './Plain'
 
 // Before React has taken the page over: a slow phone is busy with that for a third of a second, and its store is not.
@@ -18,20 +18,6 @@ const usePath = (): string | null =>
     () => null,
   )
 
-/** Says that a newer build lies ready. It is taken when it is asked for: nothing that is half typed is lost. */
-function NewerBuild() {
-  const { newer } = useOffline()
-  if (!newer) return null
-  return (
-    <div className="fnewer" role="status">
-      <span>A newer Burdock is on this phone.</span>
-      <button type="button" onClick={takeNewer}>
-        Load it
-      </button>
-    </div>
-  )
-}
-
 /** Every page of the field: one page made by the build, which reads from its address what it shows. */
 export function FieldSite() {
   const path = usePath()
@@ -42,10 +28,11 @@ export function FieldSite() {
       </Plain>
     )
   const [, , id, ...rest] = path.split('/').map(decodeURIComponent)
+  if (id) return <FieldApp id={id} path={rest} />
   return (
     <>
       <NewerBuild />
-      {id ? <FieldApp id={id} path={rest} /> : <FieldJobs />}
+      <FieldJobs />
     </>
   )
 }

@@ -40,7 +40,7 @@ export function ReadyLine({ plan }: Pick<FieldPage, 'plan'>) {
   const jobId = useLog((log) => log.jobId)
   const ready = useReady(jobId, plan.revision)
   return (
-    <p className={ready === 'ready' ? 'fready' : 'fnote'} role="status">
+    <p className={ready === 'ready' ? 'fready' : 'fready not'} role="status">
       {ready === 'ready' && <span aria-hidden>✓ </span>}
       {READY_WORDS[ready]}
     </p>

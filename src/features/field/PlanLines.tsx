@@ -21,15 +21,21 @@ function useNow(): number {
   return now
 }
 
-/** How old the plan is that a page shows, where the office does not answer: it stands on every page. */
-export function PlanAge({ log, plan }: { readonly log: FieldLogStore; readonly plan: KeptPlan }) {
+/** How old the plan is that a page shows, in words; null while the office answers. */
+export function usePlanAge(log: FieldLogStore, plan: KeptPlan): string | null {
   const link = useLog((state) => state.link)
   const asOf = useAsOf(log, plan)
   const now = useNow()
-  if (link === 'online' || link === 'starting') return null
+  return link === 'online' || link === 'starting' ? null : agoWords(now - Date.parse(asOf))
+}
+
+/** The same in a sentence, below what a page is for: the head has it in short, and nothing moves when the signal goes. */
+export function PlanAge({ log, plan }: { readonly log: FieldLogStore; readonly plan: KeptPlan }) {
+  const age = usePlanAge(log, plan)
+  if (age === null) return null
   return (
     <p className="fage" role="status">
-      Plan revision {plan.revision}, as of {agoWords(now - Date.parse(asOf))}. A newer one may be at the office.
+      Plan revision {plan.revision}, as of {age}. A newer one may be at the office.
     </p>
   )
 }

@@ -76,8 +76,36 @@ export function TodayView({ job, derived, go, signedIn, plan, before, see }: Fie
         Pocket: figures by themselves
       </a>
       <WhoWrites signedIn={signedIn} />
-      <SignedOutLine />
       <ReadyLine plan={plan} />
+      <div className="next">
+        <button type="button" className="do" onClick={() => go(['read'])}>
+          <span>Next reading</span>
+          <b>{nextRead ? derived.names[nextRead] : 'all read'}</b>
+        </button>
+        <button type="button" className="do" onClick={() => go(['hole', nextHole ?? order[0]])}>
+          <span>Next hole</span>
+          <b>{nextHole ? derived.names[nextHole] : 'all dug'}</b>
+          {nextHole && (
+            <i>
+              <Measure inches={deep(nextHole)?.digIn ?? 0} /> deep
+            </i>
+          )}
+        </button>
+        <button type="button" className="do" onClick={() => go(['post', nextCard ?? order[0]])}>
+          <span>Next card</span>
+          <b>{nextCard ? derived.names[nextCard] : 'all cut'}</b>
+        </button>
+      </div>
+      <div className="acts small">
+        <button type="button" onClick={() => go(['more'])}>
+          More to enter
+        </button>
+        <button type="button" onClick={() => go(['entered'])}>
+          What was entered, and undo
+        </button>
+      </div>
+      {/* Below the keys: what is said comes and goes, and they must not move under a thumb. */}
+      <SignedOutLine />
       <LastingLine />
       <ClockLine />
       <PlanChanged before={before} asBuilt={asBuilt} see={see} />
@@ -109,33 +137,6 @@ export function TodayView({ job, derived, go, signedIn, plan, before, see }: Fie
           <p>{built.fit?.say}</p>
         </div>
       ))}
-      <div className="next">
-        <button type="button" className="do" onClick={() => go(['read'])}>
-          <span>Next reading</span>
-          <b>{nextRead ? derived.names[nextRead] : 'all read'}</b>
-        </button>
-        <button type="button" className="do" onClick={() => go(['hole', nextHole ?? order[0]])}>
-          <span>Next hole</span>
-          <b>{nextHole ? derived.names[nextHole] : 'all dug'}</b>
-          {nextHole && (
-            <i>
-              <Measure inches={deep(nextHole)?.digIn ?? 0} /> deep
-            </i>
-          )}
-        </button>
-        <button type="button" className="do" onClick={() => go(['post', nextCard ?? order[0]])}>
-          <span>Next card</span>
-          <b>{nextCard ? derived.names[nextCard] : 'all cut'}</b>
-        </button>
-      </div>
-      <div className="acts small">
-        <button type="button" onClick={() => go(['more'])}>
-          More to enter
-        </button>
-        <button type="button" onClick={() => go(['entered'])}>
-          What was entered, and undo
-        </button>
-      </div>
       <h2>Posts</h2>
       <AfterFrame>
         <PostList asBuilt={asBuilt} go={go} />

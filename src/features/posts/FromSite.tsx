@@ -1,6 +1,7 @@
 'use client'
 import { useState } from 'react'
-import { dayTime, dayWords } from '@/ui'
+import { dayText } from '@/formats/words'
+import { dayTime } from '@/ui'
 import { photoUrl, useLog } from '../field'
 import { useJob } from '../job'
 
@@ -60,11 +61,10 @@ export function HereFromSite() {
   const here = useLog((log) => log.state.here)
   const last = here.at(-1)
   if (!last) return null
-  // A day is a day of the site, whatever the hour here.
-  const day = dayWords(`${last.body.day}T12:00:00`)
   return (
     <p className="mt-2 mb-0">
-      Here on {day}: <b>{last.body.names.join(', ')}</b> <span className="note">said by {last.who || last.device}</span>
+      Here on {dayText(last.body.day)}: <b>{last.body.names.join(', ')}</b>{' '}
+      <span className="note">said by {last.who || last.device}</span>
     </p>
   )
 }

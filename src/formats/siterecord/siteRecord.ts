@@ -15,7 +15,7 @@ import type { Block, CrewBook, Sheet } from '../crewbook'
 import { inches, mark, ROWS, table } from '../crewbook/paper'
 import type { ShownDerived } from '../shown'
 import { chunk, plain } from '../plain'
-import { INSPECTION_WORDS, recordText, sheetNote } from '../words'
+import { dayText, INSPECTION_WORDS, recordText, sheetNote } from '../words'
 
 interface RecordOf {
   readonly job: Job
@@ -117,7 +117,7 @@ function overrideBlocks({ derived, state }: RecordOf): Block[] {
 function siteSheet(of: RecordOf): Sheet {
   const { state } = of
   const { lines } = state
-  const here = state.here.map(({ body }) => [body.day, plain(body.names.join(', '))])
+  const here = state.here.map(({ body }) => [dayText(body.day), plain(body.names.join(', '))])
   const short = state.short.map(({ at, body }) => [whenOf(at), String(body.quantity), plain(body.item)])
   return {
     title: 'The site',
@@ -127,7 +127,7 @@ function siteSheet(of: RecordOf): Sheet {
         kind: 'text',
         strong: true,
         text: lines
-          ? plain(`Buried lines marked ${lines.body.marked}, reference ${lines.body.reference}.`)
+          ? plain(`Buried lines marked ${dayText(lines.body.marked)}, reference ${lines.body.reference}.`)
           : 'No marking of buried lines was entered.',
       },
       ...(here.length > 0 ? [table(['day', 'here'], here, [])] : []),

@@ -2,6 +2,7 @@ import { isSpot, type RecordBody, type RecordOf, spotOf } from '@/core/field'
 import { unreachable } from '@/core/result'
 import { FOUND_WORDS, SIDE_WORDS } from './fieldWords'
 import { formatLength, IN_PER_FT, inchesAlone } from '@/core/units'
+import { dayText } from './days'
 
 /** What each post is called, by its identity. */
 export type Names = Readonly<Record<string, string>>
@@ -62,7 +63,7 @@ function measuredText(
     case 'delivered':
       return `${body.item}, ${body.what}: ${formatLength(body.inches, { feet: body.inches >= IN_PER_FT })}`
     case 'temps':
-      return `${body.day}: ${body.lowF} to ${body.highF} °F`
+      return `${dayText(body.day)}: ${body.lowF} to ${body.highF} °F`
   }
 }
 
@@ -72,11 +73,11 @@ function saidText(body: RecordOf<'note' | 'here' | 'short' | 'lines' | 'override
     case 'note':
       return `${body.post === null ? 'note' : `note on ${called(body.post)}`}: ${body.text}`
     case 'here':
-      return `here on ${body.day}: ${body.names.join(', ')}`
+      return `here on ${dayText(body.day)}: ${body.names.join(', ')}`
     case 'short':
       return `short: ${body.quantity} × ${body.item}`
     case 'lines':
-      return `buried lines marked ${body.marked}, reference ${body.reference}`
+      return `buried lines marked ${dayText(body.marked)}, reference ${body.reference}`
     case 'override':
       return `${called(body.post)} may be ${body.state} out of order: ${body.reason}`
     case 'sign':

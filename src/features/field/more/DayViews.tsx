@@ -2,6 +2,7 @@
 import { useState } from 'react'
 import { readPieces } from '@/core/derive'
 import { answer } from '@/devices/answer'
+import { dayText } from '@/formats/words'
 import type { FieldPage } from '../page'
 import { useLog } from '../useField'
 import { KeptList } from './KeptList'
@@ -140,11 +141,6 @@ export function LinesView(page: FieldPage) {
       <div className="caution">
         Call the utility locator before any hole, and wait until the marks are on the ground. Dig by hand beside them.
       </div>
-      {lines && (
-        <div className="fok" role="status">
-          Marked {lines.body.marked}, reference {lines.body.reference}.
-        </div>
-      )}
       <Words label="Marked on" type="date" value={marked} most={DAY_LETTERS} onChange={setMarked} />
       <Words label="Reference" value={reference} placeholder="of the locator" most={60} onChange={setReference} />
       <KeepKey
@@ -152,6 +148,11 @@ export function LinesView(page: FieldPage) {
         disabled={reference.trim() === '' || marked === ''}
         onKeep={() => add({ kind: 'lines', reference: reference.trim(), marked })}
       />
+      {lines && (
+        <div className="fok" role="status">
+          Marked {dayText(lines.body.marked)}, reference {lines.body.reference}.
+        </div>
+      )}
       <KeptList page={page} of={({ body }) => body.kind === 'lines'} />
     </>
   )

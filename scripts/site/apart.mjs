@@ -118,7 +118,7 @@ export async function apart({ check, must, site, desk, crew, phone, files, addre
       await who.reads(/Offline[\s\S]*kept here/)
     }
     signal(true)
-    const sentence = /\d+″ by \w+, \d+″ by \w+\. The first stands\. Measure it again, or take one back\./
+    const sentence = /\d+′\s\d+″ by \w+, \d+′\s\d+″ by \w+\. The first stands\. Measure it again, or take one back\./
     const said = []
     for (const who of [crew, mate]) {
       await who.driver.get(`${address}/field/${job}`)

@@ -6,6 +6,7 @@ import path from 'node:path'
 import { yardCertificate } from '../../scripts/lib/authority.mjs'
 import { freePort } from '../../scripts/lib/ports.mjs'
 import { freshSite } from '../../scripts/lib/site.mjs'
+import { yardOf } from '../../scripts/lib/yard.mjs'
 
 // A server that is asked from beyond its machine: over TLS with an authority of its own, and by nobody without an account.
 const folder = mkdtempSync(path.join(os.tmpdir(), 'burdock-yard-'))
@@ -99,6 +100,25 @@ test('the authority is made once; the certificate again for other names, by the 
     expect(new X509Certificate(readFileSync(other.cert)).checkHost('second.test')).toBe('second.test')
   } finally {
     rmSync(elsewhere, { recursive: true })
+  }
+})
+
+test('behind a proxy too the start prints the code that the first account asks for', async () => {
+  const printed: string[] = []
+  const write = jest.spyOn(process.stdout, 'write').mockImplementation((text) => printed.push(String(text)) > 0)
+  const before = process.env.PUBLIC_URL
+  try {
+    process.env.PUBLIC_URL = 'https://yard.example/'
+    const yard = await yardOf(folder, false)
+    yard?.tell(false)
+    expect(yard?.env).toMatchObject({ PUBLIC_URL: 'https://yard.example' })
+    expect(printed.join(' ')).toContain(yard?.env.BURDOCK_SETUP_CODE)
+    process.env.PUBLIC_URL = 'yard.example'
+    await expect(yardOf(folder, false)).rejects.toThrow(/should be like https/)
+  } finally {
+    write.mockRestore()
+    if (before === undefined) delete process.env.PUBLIC_URL
+    else process.env.PUBLIC_URL = before
   }
 })
 

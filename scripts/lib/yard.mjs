@@ -53,7 +53,7 @@ const setupCode = () =>
  * has the certificate, PUBLIC_URL and BURDOCK_PROXY=1 are enough, without `--site`.
  */
 export async function yardOf(folder, wanted) {
-  if (!wanted) return process.env.PUBLIC_URL ? { env: { BURDOCK_SETUP_CODE: setupCode() }, tell: tellProxied } : null
+  if (!wanted) return process.env.PUBLIC_URL ? proxied(addressOf(process.env.PUBLIC_URL)) : null
   const port = portOf('BURDOCK_TLS_PORT', SITE_PORT)
   const helpPort = portOf('BURDOCK_HELP_PORT', HELP_PORT)
   const url = addressOf(process.env.PUBLIC_URL ?? `https://${ownAddress()}:${port}`)
@@ -72,12 +72,20 @@ export async function yardOf(folder, wanted) {
   const tell = (hasOwner) => {
     say(`for phones and other machines: ${url.origin}`)
     if (made) say(`a phone takes its certificate once from http://${url.hostname}:${helpPort}`)
-    if (!hasOwner) say(`nobody has an account yet: make the owner’s there, with the code ${env.BURDOCK_SETUP_CODE}`)
+    if (!hasOwner) sayCode(env)
   }
   return { env, tell }
 }
 
-function tellProxied(hasOwner) {
-  say(`for phones and other machines: ${process.env.PUBLIC_URL}`)
-  if (!hasOwner) say('nobody has an account yet: make the owner’s on this machine')
+/** What a server behind a proxy of one's own is told, which has the certificate. */
+function proxied(url) {
+  const env = { PUBLIC_URL: url.origin, BURDOCK_SETUP_CODE: setupCode() }
+  const tell = (hasOwner) => {
+    say(`for phones and other machines: ${url.origin}`)
+    if (!hasOwner) sayCode(env)
+  }
+  return { env, tell }
 }
+
+const sayCode = ({ BURDOCK_SETUP_CODE: code }) =>
+  say(`nobody has an account yet: make the owner’s there, with the code ${code}`)

@@ -32,10 +32,12 @@ function Standing({ log }: { readonly log: FieldLogStore }) {
   // It is taken when it is asked for: nothing that is half typed is lost.
   if (newer)
     return (
-      <button type="button" className="away" onClick={takeNewer}>
-        <b>Load it</b>
-        <span>A newer Burdock</span>
-      </button>
+      <div role="status">
+        <button type="button" className="away" onClick={takeNewer}>
+          <b>Load it</b>
+          <span>A newer Burdock</span>
+        </button>
+      </div>
     )
   return (
     <div className="ok" role="status">

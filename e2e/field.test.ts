@@ -115,7 +115,7 @@ test('back on the benchmark it misses by a quarter: what was read since may be o
   await read('52', '3/4')
   await main(/Benchmark reads 52 3\/4/)
   await keep()
-  await main(/bumped by 1\/4″/)
+  await main(/Bumped by 1\/4″: 6 to read again/)
   await tap('Back')
   await main(/gate post was bumped by 1\/4″[\s\S]*6 readings may be of before or after/)
   await at.waitText('.next', /Next reading\s*A1/)

@@ -442,7 +442,7 @@ test('the sheets of the crew book open without a signal, as on paper', async () 
 test('no key moves when the signal goes or comes back, on any page with keys', async () => {
   const keys = () =>
     driver.executeScript<string>(
-      `return JSON.stringify([...document.querySelectorAll('.keypad button, .keepkeys button, .next .do, .acts button')].map((e) => {
+      `return JSON.stringify([...document.querySelectorAll('.keypad button, .keepkeys button, .next .do, .acts button, .fhead .back')].map((e) => {
         const r = e.getBoundingClientRect(); return [Math.round(r.x), Math.round(r.y + scrollY)] }))`,
     )
   // The page asks at once, as it does when the browser says that there is a signal.

@@ -56,8 +56,10 @@ test('what a first visit waits for comes compressed, the framework before the re
   expect(own.filter((script) => page.includes(`src="${script}"`))).toEqual([])
   for (const script of [...framework, ...own]) {
     const answer = await fetch(`${BASE}${script}`, { headers: { 'accept-encoding': 'br' } })
-    expect([script, answer.headers.get('content-encoding')]).toEqual([script, 'br'])
-    expect(await answer.text()).toMatch(/^\/\/# allFunctionsCalledOnLoad\n/)
+    const text = await answer.text()
+    // What is under a kilobyte anyway is not packed.
+    expect([script, answer.headers.get('content-encoding')]).toEqual([script, text.length < 1024 ? null : 'br'])
+    expect(text).toMatch(/^\/\/# allFunctionsCalledOnLoad\n/)
   }
   const plan = await fetch(`${BASE}/api/jobs/${id}/plan`, { headers: { 'accept-encoding': 'gzip, br' } })
   expect(plan.headers.get('content-encoding')).toBe('br')

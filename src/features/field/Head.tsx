@@ -76,10 +76,11 @@ export function Head({
         <b>{title}</b>
         <span>{age === null ? sub : `Plan ${plan.revision}, as of ${age}`}</span>
       </div>
+      <Standing log={log} />
+      {/* At the edge: what stands beside it is now wide and now narrow. */}
       <button type="button" className="back" onClick={onPosts} aria-label="Posts">
         <MapPin size={27} />
       </button>
-      <Standing log={log} />
     </header>
   )
 }

@@ -11,17 +11,21 @@ let at: ReturnType<typeof desk>
 let id = ''
 let order: string[] = []
 
+/** Goes on with a job of its own, made from a file. */
+async function begin(file: string, name: string): Promise<void> {
+  const doc = JSON.parse(readFileSync(file, 'utf8')) as object
+  const made = await fetch(`${BASE}/api/jobs`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ import: { ...doc, name } }),
+  })
+  id = ((await made.json()) as { id: string }).id
+}
 beforeAll(async () => {
   const browser = await openBrowser({ width: 412, height: 892 })
   driver = browser.driver
   at = desk(driver, browser.downloads)
-  const doc = JSON.parse(readFileSync('demo/tansy-hollow.json', 'utf8')) as { name: string }
-  const made = await fetch(`${BASE}/api/jobs`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ import: { ...doc, name: 'Tansy read twice' } }),
-  })
-  id = ((await made.json()) as { id: string }).id
+  await begin('demo/tansy-hollow.json', 'Tansy read twice')
 })
 afterAll(() => driver.quit())
 
@@ -468,13 +472,7 @@ test('no key moves when the signal goes or comes back, on any page with keys', a
 })
 
 test('the building of 96 posts on a phone: picked, read, dug, carded', async () => {
-  const doc = JSON.parse(readFileSync('scripts/bench/barn-60x200.json', 'utf8')) as { name: string }
-  const made = await fetch(`${BASE}/api/jobs`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ import: { ...doc, name: 'Ninety-six posts' } }),
-  })
-  id = ((await made.json()) as { id: string }).id
+  await begin('scripts/bench/barn-60x200.json', 'Ninety-six posts')
   await page('')
   await at.find('.plist')
   expect(await driver.findElements(By.css('.plist li'))).toHaveLength(96)
@@ -510,13 +508,7 @@ const sentOf = async (kind: string) => {
 }
 
 test('a set-up without a benchmark says what is to be read again before it says what it lacks', async () => {
-  const doc = JSON.parse(readFileSync('demo/tansy-hollow.json', 'utf8')) as { name: string }
-  const made = await fetch(`${BASE}/api/jobs`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ import: { ...doc, name: 'No benchmark' } }),
-  })
-  id = ((await made.json()) as { id: string }).id
+  await begin('demo/tansy-hollow.json', 'No benchmark')
   await page('/read')
   await click(await key('.acts button', 'Start this set-up'))
   await rest()

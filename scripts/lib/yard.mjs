@@ -69,23 +69,20 @@ export async function yardOf(folder, wanted) {
     BURDOCK_SETUP_CODE: setupCode(),
     ...(made ? { BURDOCK_AUTHORITY: made.authority, BURDOCK_HELP_PORT: String(helpPort) } : {}),
   }
-  const tell = (hasOwner) => {
-    say(`for phones and other machines: ${url.origin}`)
-    if (made) say(`a phone takes its certificate once from http://${url.hostname}:${helpPort}`)
-    if (!hasOwner) sayCode(env)
-  }
-  return { env, tell }
+  return { env, tell: telling(env, made && `http://${url.hostname}:${helpPort}`) }
 }
 
 /** What a server behind a proxy of one's own is told, which has the certificate. */
 function proxied(url) {
   const env = { PUBLIC_URL: url.origin, BURDOCK_SETUP_CODE: setupCode() }
-  const tell = (hasOwner) => {
-    say(`for phones and other machines: ${url.origin}`)
-    if (!hasOwner) sayCode(env)
-  }
-  return { env, tell }
+  return { env, tell: telling(env, null) }
 }
 
-const sayCode = ({ BURDOCK_SETUP_CODE: code }) =>
-  say(`nobody has an account yet: make the owner’s there, with the code ${code}`)
+/** Says where the site is, where a phone takes its certificate, and the code of the first account while there is none. */
+const telling =
+  ({ PUBLIC_URL, BURDOCK_SETUP_CODE }, help) =>
+  (hasOwner) => {
+    say(`for phones and other machines: ${PUBLIC_URL}`)
+    if (help) say(`a phone takes its certificate once from ${help}`)
+    if (!hasOwner) say(`nobody has an account yet: make the owner’s there, with the code ${BURDOCK_SETUP_CODE}`)
+  }

@@ -111,6 +111,9 @@ const namesOf = (r: Reading, ids: readonly string[]): string =>
   ids.slice(0, MOST_NAMES).map(r.nameOf).join(', ') + (ids.length > MOST_NAMES ? ' …' : '')
 
 const MS_PER_MINUTE = 60_000
+/** Leads to the benchmark, which is to be read from here. */
+const readBenchmark = (r: Reading): Told['key'] => ({ words: 'Read it', act: () => r.setMode('check') })
+
 /** Whether it is time to look back at the benchmark. */
 function dueTold(r: Reading): Told | null {
   if (r.level?.state === 'untied')
@@ -118,7 +121,7 @@ function dueTold(r: Reading): Told | null {
       tone: 'look',
       title: 'Not tied to the first set-up: this moves no mark.',
       say: 'Rod on its benchmark.',
-      key: { words: 'Read it', act: () => r.setMode('check') },
+      key: readBenchmark(r),
     }
   if (!r.due) return null
   const since =
@@ -139,7 +142,7 @@ function benchmarkTold(r: Reading): Told | null {
     tone: 'calm',
     title: 'No benchmark: a bump cannot be found.',
     say: 'A stake or a nail in a tree will do.',
-    key: { words: 'Read it', act: () => r.setMode('check') },
+    key: readBenchmark(r),
   }
 }
 

@@ -1,7 +1,7 @@
 import { type Post, type PostKind, type PostName, rowPlaces } from '../layout'
 import { type PoleMark, type RodLog, stringHeightAt, type StringRow, stringRows, type Suspicion } from '../marks'
 import type { Job } from '../model'
-import { entryOf } from '../result'
+import { entryOf, remember } from '../result'
 import { inchesAlone, ROUNDING, toSixteenths } from '../units'
 import { type FieldState, reached } from './fold'
 import { holeDepthIn } from './holeLog'
@@ -211,19 +211,40 @@ function stringPlane(job: ReadJob, stood: Stood) {
   return { strings, stringIn }
 }
 
+/** Every post with what was measured on site. */
+function postsAsBuilt(
+  job: ReadJob,
+  stood: Stood,
+  { state, levels }: { readonly state: FieldState; readonly levels: Levels },
+  read: Pick<Measured, 'rods' | 'padSuspects' | 'stringIn'>,
+): readonly PostAsBuilt[] {
+  const foot = footOf(job, stood, levels, read)
+  const { poles, columns } = stood
+  const standing = { poles, columns, rods: read.rods, state, besides: levelingPrints(job, read.stringIn) }
+  return stood.posts.map((post) => postAsBuilt(post, foot(post), standing))
+}
+
 /** Rods and posts as built, from the office's readings and what phones have sent. Pure over its inputs. */
 export function measure(job: ReadJob, stood: Stood, state: FieldState, levels: Levels): Measured {
   const { office, rods, padSuspects } = readRods(job, stood, { state, levels })
-  const { strings, stringIn } = stringPlane(job, stood)
-  const foot = footOf(job, stood, levels, { rods, padSuspects })
-  const standing = { poles: stood.poles, columns: stood.columns, rods, state, besides: levelingPrints(job, stringIn) }
+  // Worked out when they are asked for: a reading is answered without, and a phone is slow.
+  const plane = remember(() => stringPlane(job, stood))
+  const asBuilt = remember(() =>
+    postsAsBuilt(job, stood, { state, levels }, { rods, padSuspects, stringIn: plane().stringIn }),
+  )
   return {
     rods,
     padSuspects,
-    asBuilt: stood.posts.map((post) => postAsBuilt(post, foot(post), standing)),
+    get asBuilt() {
+      return asBuilt()
+    },
     rows: placesOf(stood.posts).rows,
-    strings,
-    stringIn,
+    get strings() {
+      return plane().strings
+    },
+    get stringIn() {
+      return plane().stringIn
+    },
     office,
     dugIn: Object.fromEntries(
       Object.entries(state.holes).map(([id, log]) => [id, holeDepthIn(log, levels, rods.gradeReadingIn)]),

@@ -50,7 +50,7 @@ export function readCount(job: ReadJob, posts: readonly Post[], levels: Levels):
  * Where the plan has each point that is read, below the grade line: brackets all alike, ground by its spot heights;
  * nothing where no spots were taken.
  */
-function plannedUp({ building }: ReadJob, { posts, ground }: Stood): Record<string, number> {
+const plannedUp = remember(({ building }: ReadJob, { posts, ground }: Stood): Record<string, number> => {
   if (building.school === 'pier') return Object.fromEntries(posts.map((post) => [post.id, -building.bracketIn]))
   return Object.fromEntries(
     posts.flatMap((post) => {
@@ -58,16 +58,17 @@ function plannedUp({ building }: ReadJob, { posts, ground }: Stood): Record<stri
       return spot ? [[post.id, -spot.groundIn]] : []
     }),
   )
-}
+})
 
 /** Where the plan has the pad of each post below the grade line. */
-const plannedPads = ({ posts, holes }: Stood): Record<string, number> =>
+const plannedPads = remember(({ posts, holes }: Stood): Record<string, number> =>
   Object.fromEntries(
     posts.flatMap(({ id, kind }) => {
       const hole = holes.find((each) => each.kind === kind)
       return hole ? [[id, hole.embedIn]] : []
     }),
-  )
+  ),
+)
 
 /** How the places of a plan lie to each other: it changes with the plan, not with a reading. */
 export const placesOf = remember((posts: Stood['posts']) => {

@@ -150,7 +150,9 @@ function useRest(id: string, path: readonly string[]) {
   }, [])
   const go = useCallback(
     (to: readonly string[]) => {
-      window.history.pushState(null, '', `/field/${id}${to.map((text) => `/${encodeURIComponent(text)}`).join('')}`)
+      const address = `/field/${id}${to.map((text) => `/${encodeURIComponent(text)}`).join('')}`
+      // The browser's own: the one that Next puts in its place draws its router anew before the tap is answered.
+      History.prototype.pushState.call(window.history, null, '', address)
       setRest(to)
       window.scrollTo(0, 0)
     },

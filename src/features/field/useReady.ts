@@ -1,5 +1,6 @@
 'use client'
 import { useEffect, useState } from 'react'
+import { afterFrame } from '@/devices/frame'
 import { type Offline, useOffline } from '@/devices/offline'
 import { canKeep, keptPlan } from './kept'
 import { fetchSheets } from './useSheets'
@@ -31,6 +32,8 @@ export function useReady(jobId: string, revision: number | null): Ready {
   useEffect(() => {
     let on = true
     const look = async () => {
+      // Reading the plan of a large job takes a slow phone longer than the tap that brought it here.
+      await afterFrame()
       const kept = await keptPlan(jobId).catch(() => null)
       const room = await canKeep()
       const isNewest = kept !== null && kept.revision === revision

@@ -10,13 +10,24 @@ export type Ready = 'asking' | 'ready' | 'files' | 'plan' | 'room' | 'insecure' 
 
 /** Time between two looks, ms. */
 const LOOK_MS = 30_000
+/** When a page that comes again looks anew, ms: not while a thumb goes from post to post. */
+const AGAIN_MS = 1000
 
-function readyOf({ files, why }: Offline, hasPlan: boolean | null, hasRoom: boolean | null): Ready {
-  if (hasRoom === false) return 'room'
+/** What was found of a job's plan and of room to write; null where nobody has looked yet. */
+interface Found {
+  readonly plan: boolean | null
+  readonly room: boolean | null
+}
+const NOTHING: Found = { plan: null, room: null }
+/** What was found last, and of which plan: it stands until the next look. */
+let last = { of: '', found: NOTHING }
+
+function readyOf({ files, why }: Offline, { plan, room }: Found): Ready {
+  if (room === false) return 'room'
   if (files === 'never') return why ?? 'browser'
   if (files === 'missing') return 'files'
-  if (hasPlan === false) return 'plan'
-  return files === 'kept' && hasPlan === true && hasRoom === true ? 'ready' : 'asking'
+  if (plan === false) return 'plan'
+  return files === 'kept' && plan === true && room === true ? 'ready' : 'asking'
 }
 
 /**
@@ -25,10 +36,8 @@ function readyOf({ files, why }: Offline, hasPlan: boolean | null, hasRoom: bool
  */
 export function useReady(jobId: string, revision: number | null): Ready {
   const offline = useOffline()
-  const [found, setFound] = useState<{ readonly plan: boolean | null; readonly room: boolean | null }>({
-    plan: null,
-    room: null,
-  })
+  const of = `${jobId} ${revision}`
+  const [found, setFound] = useState(last.of === of ? last.found : NOTHING)
   useEffect(() => {
     let on = true
     const look = async () => {
@@ -38,19 +47,21 @@ export function useReady(jobId: string, revision: number | null): Ready {
       const room = await canKeep()
       const isNewest = kept !== null && kept.revision === revision
       const hasAll = isNewest && (await fetchSheets(jobId, kept.revision).catch(() => false))
-      if (on) setFound({ plan: hasAll, room })
+      last = { of, found: { plan: hasAll, room } }
+      if (on) setFound(last.found)
     }
-    void look()
     const again = () => void look()
+    const first = setTimeout(again, last.of === of ? AGAIN_MS : 0)
     const timer = setInterval(again, LOOK_MS)
     document.addEventListener('visibilitychange', again)
     window.addEventListener('online', again)
     return () => {
       on = false
+      clearTimeout(first)
       clearInterval(timer)
       document.removeEventListener('visibilitychange', again)
       window.removeEventListener('online', again)
     }
-  }, [jobId, revision])
-  return readyOf(offline, found.plan, found.room)
+  }, [jobId, revision, of])
+  return readyOf(offline, found)
 }

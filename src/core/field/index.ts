@@ -8,6 +8,7 @@ export {
   POST_STATES,
   ROD_MOST_IN,
   STRING_SIDES,
+  WHO_MOST_LETTERS,
 } from './kinds'
 export type { Delivered, Found, Inspection, PieceState, PostState, StringSide } from './kinds'
 export { footingOf, heldOn, holdOf, INSPECTED_AT, isPassed } from './holds'

@@ -6,6 +6,8 @@ export const PIECE_STATES = ['planned', 'cut', 'set', 'fixed', 'checked'] as con
 export type PieceState = (typeof PIECE_STATES)[number]
 export const FOUND = ['nothing', 'rock', 'root', 'water', 'soft', 'frost', 'clay'] as const
 export type Found = (typeof FOUND)[number]
+/** Letters that a record has for who has made it. */
+export const WHO_MOST_LETTERS = 60
 /** Longest rod that is read, inches. */
 export const ROD_MOST_IN = 300
 /** What is looked at by an inspector, in the order that it comes to be covered up. */

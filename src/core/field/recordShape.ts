@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { CLOCK_PATTERN } from './clock'
-import { FOUND, PIECE_STATES, POST_STATES, ROD_MOST_IN } from './kinds'
+import { FOUND, PIECE_STATES, POST_STATES, ROD_MOST_IN, WHO_MOST_LETTERS } from './kinds'
 import { HELD_KINDS, MEASURED_KINDS, reason } from './moreKinds'
 import { key, length, post } from './shapes'
 
@@ -76,7 +76,7 @@ export const recordSchema = z.strictObject({
   device: z.string().min(1).max(40),
   /** The device's own count of what it made for this job, from 1; null for records of before it was kept. */
   deviceSeq: z.int().min(1).nullable(),
-  who: z.string().max(60),
+  who: z.string().max(WHO_MOST_LETTERS),
   clock: z.string().regex(CLOCK_PATTERN),
   /** The plan's revision that the page showed when the record was made; null where that is not known. */
   planRevision: z.int().min(1).nullable(),

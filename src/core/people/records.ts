@@ -1,4 +1,4 @@
-import type { FieldRecord } from '../field'
+import { type FieldRecord, WHO_MOST_LETTERS } from '../field'
 import type { Role } from './roles'
 
 /** Whoever sends a record: their role, and who they are. */
@@ -10,8 +10,6 @@ export interface Sender {
 
 /** Between who has made a record and who was signed in when it came in, where these are two. */
 export const THROUGH = ', through '
-/** Letters that a record has for who has made it. */
-const MOST_LETTERS = 60
 
 /**
  * Who has made a record: what its phone says, and who was signed in when it came in, where that is somebody else. A name
@@ -20,7 +18,7 @@ const MOST_LETTERS = 60
 export function whoMade(said: string, sender: Pick<Sender, 'name'> | null): string {
   if (!sender || said === sender.name) return said
   const both = said === '' ? sender.name : `${said}${THROUGH}${sender.name}`
-  return both.length > MOST_LETTERS ? sender.name : both
+  return both.length > WHO_MOST_LETTERS ? sender.name : both
 }
 
 /** Why a record of a person is not taken. */

@@ -13,7 +13,7 @@ import { UnknownPost } from './UnknownPost'
 import { onceOnly } from './onceOnly'
 import type { FieldPage } from './page'
 import { Plain } from './Plain'
-import { PlanAge } from './PlanLines'
+import { PlanAge, usePlanAge } from './PlanLines'
 import { TodayView } from './TodayView'
 import { useMe } from './useMe'
 import { type NoPlan, usePlan } from './usePlan'
@@ -201,14 +201,14 @@ function Pages({
   const views = useViews()
   const [picking, setPicking] = useState(false)
   const [guard] = useState(onceOnly)
+  const age = usePlanAge(log, plan)
   useSheetsKept(log, plan.revision, views !== null)
   return (
     <div className={job.practice ? 'field practice' : 'field'}>
       <Head
         log={log}
-        plan={plan}
         title={titleOf(view, post, derived.names)}
-        sub={job.name}
+        sub={age === null ? job.name : `Plan ${plan.revision}, as of ${age}`}
         onBack={view === 'today' ? null : () => go([])}
         onPosts={() => setPicking(true)}
       />
@@ -225,7 +225,7 @@ function Pages({
           <View {...page} view={view} found={found} piece={rest[1]} />
         </Suspense>
         {hasKeys(view) && <CannotKeep />}
-        <PlanAge log={log} plan={plan} />
+        <PlanAge revision={plan.revision} age={age} />
         {picking && views && (
           <views.PostPicker
             page={page}

@@ -2,9 +2,7 @@
 import { ChevronLeft, MapPin } from 'lucide-react'
 import { useStore } from 'zustand'
 import { takeNewer, useOffline } from '@/devices/offline'
-import type { KeptPlan } from './kept'
 import type { FieldLog, FieldLogStore } from './logState'
-import { usePlanAge } from './PlanLines'
 
 /** How the link to the office is called, in trouble and when all is well. */
 const LINK: Readonly<Record<FieldLog['link'], { readonly trouble: string | null; readonly well: string }>> = {
@@ -46,23 +44,20 @@ function Standing({ log }: { readonly log: FieldLogStore }) {
   )
 }
 
-/** Where one is, the way back and to another post, how old the plan is and how the entries stand. It keeps its height. */
+/** Where one is, the way back and to another post, and how the entries stand. It keeps its height. */
 export function Head({
   log,
-  plan,
   title,
   sub,
   onBack,
   onPosts,
 }: {
   readonly log: FieldLogStore
-  readonly plan: KeptPlan
   readonly title: string
   readonly sub: string
   readonly onBack: (() => void) | null
   readonly onPosts: () => void
 }) {
-  const age = usePlanAge(log, plan)
   return (
     <header className="fhead">
       {onBack ? (
@@ -74,7 +69,7 @@ export function Head({
       )}
       <div className="t">
         <b>{title}</b>
-        <span>{age === null ? sub : `Plan ${plan.revision}, as of ${age}`}</span>
+        <span>{sub}</span>
       </div>
       <Standing log={log} />
       {/* At the edge: what stands beside it is now wide and now narrow. */}

@@ -30,12 +30,11 @@ export function usePlanAge(log: FieldLogStore, plan: KeptPlan): string | null {
 }
 
 /** The same in a sentence, below what a page is for: the head has it in short, and nothing moves when the signal goes. */
-export function PlanAge({ log, plan }: { readonly log: FieldLogStore; readonly plan: KeptPlan }) {
-  const age = usePlanAge(log, plan)
+export function PlanAge({ revision, age }: { readonly revision: number; readonly age: string | null }) {
   if (age === null) return null
   return (
     <p className="fage" role="status">
-      Plan revision {plan.revision}, as of {age}. A newer one may be at the office.
+      Plan revision {revision}, as of {age}. A newer one may be at the office.
     </p>
   )
 }

@@ -2,7 +2,7 @@
 import { cutText } from '@/core/result'
 import { pocketAddress } from '@/formats/pocket/address'
 import { bumpsSaid, troublesSaid, untiedSaid } from '@/formats/words'
-import { POST_STATES, type PostAsBuilt, reached } from '@/core/field'
+import { POST_STATES, type PostAsBuilt, reached, WHO_MOST_LETTERS } from '@/core/field'
 import { AfterFrame, Measure } from '@/ui'
 import { ClockLine, LastingLine, ReadyLine, SetAsideList, SignedOutLine } from './Keeping'
 import type { FieldPage } from './page'
@@ -53,7 +53,7 @@ function WhoWrites({ signedIn }: Pick<FieldPage, 'signedIn'>) {
   return (
     <label className="who">
       Who is writing
-      <input value={who} placeholder="your name" onChange={(event) => setWho(cutText(event.target.value, 60))} />
+      <input value={who} placeholder="your name" onChange={(event) => setWho(cutText(event.target.value, WHO_MOST_LETTERS))} />
     </label>
   )
 }

@@ -119,6 +119,8 @@ test('back on the benchmark it misses by a quarter: what was read since may be o
   await tap('Back')
   await main(/gate post was bumped by 1\/4″[\s\S]*6 readings may be of before or after/)
   await at.waitText('.next', /Next reading\s*A1/)
+  // It was read: the list does not say that it was not.
+  await at.waitText('.plist li', /A1[\s\S]*read again/)
 })
 
 test('a new set-up, the same posts again: now they count', async () => {

@@ -9,6 +9,8 @@ export interface Difference extends PostName {
   readonly planIn: number
   readonly builtIn: number | null
   readonly byIn: number | null
+  /** Whether it was read and is to be read again. */
+  readonly again: boolean
 }
 
 /** Foot heights of a row of posts: as planned (all alike below the grade line) and as read. */
@@ -18,6 +20,7 @@ export const footDifferences = (row: readonly PostAsBuilt[], embedOf: (id: strin
     planIn: -embedOf(built.id),
     builtIn: built.measured ? -built.footToGradeIn : null,
     byIn: built.measured ? embedOf(built.id) - built.footToGradeIn : null,
+    again: built.footAgain,
   }))
 
 /** Clear distance between two posts of a row as planned, inches: centers less half of each post along the row. */

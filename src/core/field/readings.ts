@@ -8,7 +8,7 @@ import { holeDepthIn } from './holeLog'
 import type { Levels } from './levels'
 import type { PostState } from './kinds'
 import type { ReadJob, Stood } from './stood'
-import { type OfficeReadings, placesOf, readRods } from './trusted'
+import { type OfficeReadings, placesOf, readAgain, readRods } from './trusted'
 
 // What a reading changes, from top to bottom: which readings count, the grade line that they give, the foot of each
 // post, its marks, whether its stick fits where it is cut, what its card prints, and which cards are to be printed
@@ -34,10 +34,11 @@ export interface Measured {
 export const plannedFootIn = (job: Pick<Job, 'building'>, holes: Stood['holes'], kind: PostKind): number =>
   job.building.school === 'pier' ? -job.building.bracketIn : (holes.find((hole) => hole.kind === kind)?.embedIn ?? 0)
 
-/** The foot of one post below the grade line, and whether it was read on site. */
+/** The foot of one post below the grade line, whether it was read on site, and whether it is to be read again first. */
 interface Foot {
   readonly inches: number
   readonly measured: boolean
+  readonly again: boolean
 }
 
 /**
@@ -50,17 +51,20 @@ function footOf(
   levels: Levels,
   { rods, padSuspects }: Pick<Measured, 'rods' | 'padSuspects'>,
 ): (post: Post) => Foot {
+  const onPier = job.building.school === 'pier'
+  const toReadAgain = readAgain(onPier ? 'foot' : 'footing', { rods, padSuspects }, levels)
   const readUp = (post: Post): number | null => {
-    if (job.building.school === 'pier') return rods.offsets[post.id]?.upToGradeIn ?? null
+    if (onPier) return rods.offsets[post.id]?.upToGradeIn ?? null
     const pad = levels.footings[post.id]
     if (post.id in padSuspects) return null
     return pad && rods.gradeReadingIn !== null ? pad.inches - rods.gradeReadingIn : null
   }
   return (post) => {
     const inches = readUp(post)
+    const again = toReadAgain.has(post.id)
     return inches === null
-      ? { inches: plannedFootIn(job, stood.holes, post.kind), measured: false }
-      : { inches, measured: true }
+      ? { inches: plannedFootIn(job, stood.holes, post.kind), measured: false, again }
+      : { inches, measured: true, again }
   }
 }
 
@@ -111,6 +115,9 @@ export function judgeStick(name: string, cutIn: number, needIn: number): StickFi
 export interface PostAsBuilt extends PostName {
   readonly state: PostState
   readonly measured: boolean
+  /** Whether its foot, or where the rod stood, was read and is to be read again: until then that moves no mark. */
+  readonly footAgain: boolean
+  readonly rodAgain: boolean
   readonly readingIn: number | null
   /** From where the rod stood (bracket or stake) up to the grade line; null where it was not read. */
   readonly upFromRodIn: number | null
@@ -146,14 +153,14 @@ function levelingPrints(
 
 /** Everything a card prints, to the sixteenth. */
 const signatureOf = (
-  lengthsIn: readonly number[],
-  upFromRodIn: number | null,
-  marks: readonly OwnMark[],
+  { needIn, seatIn, upFromRodIn, marks, rodAgain, footAgain }: Omit<PostAsBuilt, 'signature'>,
   besides: string,
 ): string =>
   [
-    ...lengthsIn.map(toSixteenths),
+    ...[needIn, seatIn].map(toSixteenths),
     ...(upFromRodIn === null ? [] : [`r${toSixteenths(upFromRodIn)}`]),
+    ...(rodAgain ? ['rod again'] : []),
+    ...(footAgain ? ['foot again'] : []),
     ...marks.map((mark) => `${mark.key}${toSixteenths(mark.fromBottomIn)}`),
     ...(besides ? [besides] : []),
   ].join(' ')
@@ -165,7 +172,7 @@ const signatureOf = (
 function postAsBuilt(
   post: Post,
   foot: Foot,
-  { poles, columns, rods, state, besides }: Pick<Stood, 'poles' | 'columns'> & Standing,
+  { poles, columns, rods, again, state, besides }: Pick<Stood, 'poles' | 'columns'> & Standing,
 ): PostAsBuilt {
   const rod = rods.offsets[post.id]
   const upFromRodIn = rod?.upToGradeIn ?? null
@@ -174,11 +181,13 @@ function postAsBuilt(
   const [seatIn, needIn] = [foot.inches + column.seatUpIn, foot.inches + column.topUpIn]
   const cutIn = state.cuts[post.id]?.body.lengthIn ?? null
   const reachedState = state.states[post.id] ?? 'planned'
-  return {
+  const built = {
     id: post.id,
     name: post.name,
     state: reachedState,
     measured: foot.measured,
+    footAgain: foot.again,
+    rodAgain: again.has(post.id),
     readingIn: rod?.readingIn ?? null,
     upFromRodIn,
     footToGradeIn: foot.inches,
@@ -188,13 +197,15 @@ function postAsBuilt(
     cutIn,
     fit: cutIn === null ? null : judgeStick(post.name, cutIn, needIn),
     locked: reached(reachedState, 'cut'),
-    signature: signatureOf([needIn, seatIn], upFromRodIn, marks, besides(post.id)),
   }
+  return { ...built, signature: signatureOf(built, besides(post.id)) }
 }
 
 /** What all posts stand with. */
 interface Standing {
   readonly rods: RodLog
+  /** Posts whose rod is to be read again. */
+  readonly again: ReadonlySet<string>
   readonly state: FieldState
   readonly besides: (postId: string) => string
 }
@@ -220,7 +231,8 @@ function postsAsBuilt(
 ): readonly PostAsBuilt[] {
   const foot = footOf(job, stood, levels, read)
   const { poles, columns } = stood
-  const standing = { poles, columns, rods: read.rods, state, besides: levelingPrints(job, read.stringIn) }
+  const again = readAgain('foot', read, levels)
+  const standing = { poles, columns, rods: read.rods, again, state, besides: levelingPrints(job, read.stringIn) }
   return stood.posts.map((post) => postAsBuilt(post, foot(post), standing))
 }
 

@@ -1,5 +1,5 @@
 import { neighborsIn, type Post, postRows } from '../layout'
-import { rodLog, type Suspicion, suspectsOf } from '../marks'
+import { type RodLog, rodLog, type Suspicion, suspectsOf } from '../marks'
 import { entryOf, remember } from '../result'
 import type { FieldState } from './fold'
 import type { Disputes, Levels, TiedReading } from './levels'
@@ -148,6 +148,29 @@ export function readRods(job: ReadJob, stood: Stood, said: FieldSaid) {
   const pads = readOn('footing', job, stood, said)
   const padSuspects = { ...pads.disputed, ...suspectsOf(pads.readingsIn, pads.site, pads.trust) }
   return { office: feet.office, rods, padSuspects }
+}
+
+/** What is doubted of readings on brackets or stakes, and on pads. */
+export interface Doubted {
+  readonly rods: Pick<RodLog, 'suspects'>
+  readonly padSuspects: Readonly<Record<string, Suspicion>>
+}
+
+/**
+ * Places that were read and are to be read again: their reading does not agree with the others, or it may be of before or
+ * after a bump. Until then it moves no mark.
+ */
+export function readAgain(
+  on: TiedReading['of'],
+  { rods, padSuspects }: Doubted,
+  { current, footings, grounds, unused }: Pick<Levels, 'current' | 'footings' | 'grounds' | 'unused'>,
+): ReadonlySet<string> {
+  const standing = { foot: current, footing: footings, ground: grounds }[on]
+  const suspects = { foot: rods.suspects, footing: padSuspects, ground: {} }[on]
+  const bumped = unused.flatMap(({ reading: { body }, why }) =>
+    why === 'bumped' && body.of === on && !(body.target in standing) ? [body.target] : [],
+  )
+  return new Set([...Object.keys(suspects), ...bumped])
 }
 
 /** A reading that is about to be kept, inches in the frame of the first set-up. */

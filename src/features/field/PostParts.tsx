@@ -1,5 +1,5 @@
 import type { PostAsBuilt } from '@/core/field'
-import { shortWall, type WallNames } from '@/formats/words'
+import { rodSaid, shortWall, type WallNames } from '@/formats/words'
 import { Measure } from '@/ui'
 
 /** Marks from the post's own bottom. */
@@ -29,7 +29,7 @@ export function CutPlan({ built }: { readonly built: PostAsBuilt }) {
   return (
     <div className="plan3">
       <div>
-        <span>{built.readingIn === null ? 'rod not read' : 'rod reads'}</span>
+        <span>{rodSaid(built)}</span>
         <b>{built.readingIn === null ? '–' : <Measure inches={built.readingIn} feet={false} />}</b>
       </div>
       <div>

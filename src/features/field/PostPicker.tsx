@@ -5,7 +5,7 @@ import type { Post } from '@/core/layout'
 import { type PostAsBuilt, reached } from '@/core/field'
 import { Measure } from '@/ui'
 import type { FieldPage } from './page'
-import { useLog, useMeasured } from './useField'
+import { useMeasured } from './useField'
 
 /** How pressing a post is: what is doubted comes first, then what was not read, then the rest. */
 type Pressing = 'suspect' | 'unread' | 'rest'
@@ -96,11 +96,11 @@ export function PostPicker({
 }) {
   const { job, derived, go } = page
   const dialog = useRef<HTMLDialogElement>(null)
-  const disputes = useLog((log) => log.levels.disputes.feet)
-  const { rods, padSuspects, asBuilt } = useMeasured(job, derived)
+  const { rods, asBuilt } = useMeasured(job, derived)
   useEffect(() => dialog.current?.showModal(), [])
+  const again = new Set(asBuilt.flatMap(({ id, rodAgain, footAgain }) => (rodAgain || footAgain ? [id] : [])))
   const pressing = (id: string): Pressing => {
-    if (id in rods.suspects || id in padSuspects || id in disputes) return 'suspect'
+    if (again.has(id)) return 'suspect'
     return rods.offsets[id] ? 'rest' : 'unread'
   }
   const listed = [...asBuilt].sort(

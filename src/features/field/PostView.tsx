@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { cardCode, type PostAsBuilt, type Said } from '@/core/field'
 import { buyingOf, sawnLongIn } from '@/core/sticks'
-import { headWords, RAISE_CAUTION } from '@/formats/words'
+import { footUnreadText, headWords, RAISE_CAUTION } from '@/formats/words'
 import { AfterFrame, Measure, useWriter } from '@/ui'
 import { Big } from './Big'
 import { Doubted, WhereToWrite } from './Doubted'
@@ -99,8 +99,7 @@ export function PostView(page: PostPage) {
       )}
       {!built.measured && (
         <p className="fnote">
-          Its foot has not been read: these marks are the plan’s. Read the rod on the{' '}
-          {job.building.school === 'pier' ? 'bracket' : 'pad'} before cutting.
+          {footUnreadText(built)} Read the rod on the {job.building.school === 'pier' ? 'bracket' : 'pad'} before cutting.
         </p>
       )}
       <PostSteps page={page} built={built} />

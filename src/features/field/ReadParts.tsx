@@ -10,7 +10,7 @@ import type { Reading } from './useReading'
 /** The row’s posts, the target among them. */
 export function RowChips({ r }: { readonly r: Reading }) {
   const signOf = (id: string) => {
-    if (r.places.suspect(id)) return 'again'
+    if (r.places.again(id)) return 'again'
     if (r.places.sure(id)) return '✓✓'
     return r.places.read(id) ? '✓' : '○'
   }
@@ -38,7 +38,8 @@ const SHOWN = 6
 function ReadThere({ r, id }: { readonly r: Reading; readonly id: string }) {
   const inches = r.places.here(id)
   if (inches !== null) return <Measure inches={inches} feet={false} />
-  return r.places.read(id) ? 'not tied' : 'not read'
+  if (r.places.read(id)) return 'not tied'
+  return r.places.again(id) ? 'read again' : 'not read'
 }
 
 /** What the neighbors read; nothing while a second reading is taken blind. */

@@ -30,7 +30,7 @@ function PostList({
                   <Measure inches={Math.abs(built.upFromRodIn)} feet={false} /> {built.upFromRodIn >= 0 ? 'up' : 'down'}
                 </>
               ) : (
-                'not read'
+                <>{built.rodAgain ? 'read again' : 'not read'}</>
               )}
             </span>
             <progress

@@ -1,4 +1,4 @@
-import type { Levels } from '@/core/field'
+import { type Levels, readAgain } from '@/core/field'
 import type { RodLog, Suspicion } from '@/core/marks'
 import type { Entry } from './Keypad'
 
@@ -12,6 +12,8 @@ export interface Places {
   readonly here: (id: string) => number | null
   /** Why it is worth reading again; null where it is not. */
   readonly suspect: (id: string) => Suspicion | null
+  /** Whether it was read and is to be read again, be it only because the laser was bumped. */
+  readonly again: (id: string) => boolean
   /** Whether it was read twice alike. */
   readonly sure: (id: string) => boolean
 }
@@ -34,6 +36,7 @@ export function placesOf(on: RodOn, { rods, padSuspects, levels }: Known, shiftI
     ground: (id: string) => levels.grounds[id]?.inches,
   }
   const readingIn = (id: string) => suspects[id]?.readingIn ?? lengths[on](id)
+  const again = readAgain(on, { rods, padSuspects }, levels)
   const confirmed = { foot: levels.confirmed.feet, footing: levels.confirmed.footings, ground: new Set<string>() }[on]
   return {
     read: (id) => readingIn(id) !== undefined,
@@ -42,6 +45,7 @@ export function placesOf(on: RodOn, { rods, padSuspects, levels }: Known, shiftI
       return inches === undefined || shiftIn === null ? null : inches - shiftIn
     },
     suspect: (id) => suspects[id] ?? null,
+    again: (id) => again.has(id),
     sure: (id) => confirmed.has(id),
   }
 }

@@ -1,6 +1,6 @@
 import type { PostAsBuilt } from '@/core/field'
 import type { Building, Fieldwork } from '@/core/model'
-import { RAISE_CAUTION, STANDING_NOTE, type WallNames } from '@/formats/words'
+import { footUnreadText, RAISE_CAUTION, STANDING_NOTE, type WallNames } from '@/formats/words'
 import { dayWords, Measure } from '@/ui'
 import { Big, CutPlan, OwnMarks } from '../field'
 
@@ -53,7 +53,7 @@ function Numbers({ built, wallNames, boardEdge, school, digIn, dugIn }: Read & {
       )}
       {!built.measured && (
         <p className="fnote">
-          Its foot has not been read: these marks are the plan’s, from its {school === 'pier' ? 'bracket' : 'pad'}.
+          {footUnreadText(built)} They are from its {school === 'pier' ? 'bracket' : 'pad'}.
         </p>
       )}
       <h2>Marks from its own bottom</h2>

@@ -23,7 +23,7 @@ function FootBar({ diff, x, mostIn }: { readonly diff: Difference; readonly x: n
   if (diff.byIn === null)
     return (
       <Note x={x} y={PLAN_Y + 42} size={12} anchor="middle" fill="var(--ink-3)">
-        not read
+        {diff.again ? 'read again' : 'not read'}
       </Note>
     )
   const endY = PLAN_Y - (diff.byIn / mostIn) * MOST_OFF_PX
@@ -90,7 +90,7 @@ function FitWords({ built, foundation }: { readonly built: PostAsBuilt; readonly
       </>
     )
   if (built.measured) return 'not cut'
-  return foundation === 'pier' ? 'bracket not read' : 'pad not read'
+  return `${foundation === 'pier' ? 'bracket' : 'pad'} ${built.footAgain ? 'to read again' : 'not read'}`
 }
 
 /** The gap from a post to the next as measured, and the girt that goes between them. */

@@ -6,7 +6,7 @@ import { fittedSize, svgLine, svgOf, svgRect, svgText, textWide } from '../crewb
 import { inches, mark } from '../crewbook/paper'
 import { chunk } from '../plain'
 import { qrCode } from '../qr'
-import { headWords } from '../words'
+import { headWords, rodSaid } from '../words'
 
 /** Squares of a code must meet: finer than other places of a drawing. */
 const fine = (points: number): number => Math.round(points * 1e5) / 1e5
@@ -120,8 +120,11 @@ const WIDE_CARD: CardLook = {
   rule: ({ x, y }) => ({ x1: x, y1: y + 4, x2: x, y2: CARD_H - 26 }),
 }
 
-const readingWords = ({ readingIn }: PostAsBuilt): string =>
-  readingIn === null ? 'rod not read' : `rod reads ${inches(readingIn)}`
+const readingWords = (post: PostAsBuilt): string =>
+  post.readingIn === null ? rodSaid(post) : `${rodSaid(post)} ${inches(post.readingIn)}`
+
+const footReadWords = ({ measured, footAgain }: PostAsBuilt): string =>
+  measured ? 'foot as read' : `foot as planned, ${footAgain ? 'to read again' : 'not read'}`
 
 const toGradeWords = ({ upFromRodIn, state }: PostAsBuilt): string =>
   upFromRodIn === null ? state : `${upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(upFromRodIn))} to grade`
@@ -271,7 +274,7 @@ function card(job: Job, paper: CardPage, look: CardLook, corner: { readonly x: n
     qrSvg(facts.url, x + look.code.x, y + look.code.y, look.code.size),
     say(look.reading, readingWords(post), post.readingIn !== null),
     say(look.toGrade, toGradeWords(post), true),
-    say(look.foot, post.measured ? 'foot as read' : 'foot as planned, not read', !post.measured),
+    say(look.foot, footReadWords(post), !post.measured),
     svgText(x + look.id.x, y + look.foot.y + WRITE_ROW, write, {
       size: fittedSize(write, WRITE_SIZE, look.code.x - look.id.x - 4),
     }),

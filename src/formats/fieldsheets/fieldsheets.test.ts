@@ -100,6 +100,14 @@ describe('cards', () => {
         expect(text).toContain(part)
     },
   )
+  test('a card whose reading is doubted says that it is to be read again, not that nobody has read it', () => {
+    const { d: derived } = demo('tansy')
+    const readings = Object.fromEntries(derived.posts.map(({ id }, i) => [id, i === 4 ? 57 : 52]))
+    const text = svgs(sheetsOf('tansy', setUp('s1', 0, 48, readings)).book)
+    expect(text.match(/rod to read again/g)).toHaveLength(1)
+    expect(text).toContain('foot as planned, to read again')
+    expect(text).not.toContain('not read')
+  })
   // A solid 6×6 has no plies for a pocket: 1 1/2 in. are taken out beside the truss. The first truss stands on the low side.
   test('a card says the notch beside its truss, how deep and on which side, and the block under it', () => {
     const text = svgs(sheetsOf('marl').book)

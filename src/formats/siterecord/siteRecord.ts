@@ -60,10 +60,14 @@ function inspectionSheet(inspection: Inspection, { derived, state }: RecordOf): 
 
 /** Every post as it was built: its foot as planned and as read, what it was cut to, how far it came. */
 function postSheets({ measured, state }: RecordOf): Sheet[] {
+  const rodCell = ({ readingIn, rodAgain }: PostAsBuilt) => {
+    if (readingIn !== null) return inches(readingIn)
+    return rodAgain ? 'read again' : ''
+  }
   const cut = ({ cutIn }: PostAsBuilt) => (cutIn === null ? '' : mark(cutIn))
   const rows = measured.asBuilt.map((built) => [
     built.name,
-    built.readingIn === null ? '' : inches(built.readingIn),
+    rodCell(built),
     mark(built.footToGradeIn) + (built.measured ? '' : ' planned'),
     mark(built.needIn),
     cut(built),

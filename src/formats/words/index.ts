@@ -37,5 +37,14 @@ export {
 export { endWall, headWords } from './headWords'
 export { troublesSaid } from './troubleWords'
 export { dayText } from './days'
-export { bumpInShort, bumpsSaid, SETUP_STATE, suspicionSaid, untiedSaid, WHY_UNUSED } from './suspicionWords'
+export {
+  bumpInShort,
+  bumpsSaid,
+  footUnreadText,
+  rodSaid,
+  SETUP_STATE,
+  suspicionSaid,
+  untiedSaid,
+  WHY_UNUSED,
+} from './suspicionWords'
 export { FOUND_WORDS, holdSaid, INSPECTION_WORDS, sideWords, squaringSaid } from './fieldWords'

@@ -1,4 +1,4 @@
-import type { Levels, SetupLevels } from '@/core/field'
+import type { Levels, PostAsBuilt, SetupLevels } from '@/core/field'
 import type { Against, Confusion, Suspicion } from '@/core/marks'
 import { counted, inchesAlone } from '@/core/units'
 import { type Names, targetName } from './recordText'
@@ -78,6 +78,18 @@ export function suspicionSaid(target: string, suspicion: Suspicion, names: Names
       }
   }
 }
+
+/** What the rod of a post says; where it reads, the reading follows. */
+export function rodSaid({ readingIn, rodAgain }: Pick<PostAsBuilt, 'readingIn' | 'rodAgain'>): string {
+  if (readingIn !== null) return 'rod reads'
+  return rodAgain ? 'rod to read again' : 'rod not read'
+}
+
+/** What the marks of a post are where its foot counts as the plan has it. */
+export const footUnreadText = ({ footAgain }: Pick<PostAsBuilt, 'footAgain'>): string =>
+  footAgain
+    ? 'Its foot is to be read again: until then these marks are the plan’s.'
+    : 'Its foot has not been read: these marks are the plan’s.'
 
 /** Where a laser stands, in words. */
 const whereOf = ({ place }: SetupLevels): string => place || 'a place without a name'

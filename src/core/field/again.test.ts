@@ -41,6 +41,21 @@ test('a reading that may be of before or after a bump is to be read again, until
   expect(anew.map(({ rodAgain }) => rodAgain)).toEqual(ids.map((_, i) => i === 1))
 })
 
+test('a reading says from which set-up it is told: the first one with a benchmark, whichever laser has read', () => {
+  const [first, second] = idsOf(pier)
+  const records = [
+    ...setUp('s1', 0, null, {}),
+    ...setUp('s2', 10, 48, { [first]: 52 }),
+    ...setUp('s3', 30, 50, { [second]: 54 }),
+  ]
+  const built = read(pier, records)
+  expect(built.slice(0, 3).map(({ readingIn, rodAt }) => [readingIn, rodAt])).toEqual([
+    [52, 2],
+    [52, 2],
+    [null, null],
+  ])
+})
+
 test('what was never read, and what nothing ties, is not called read', () => {
   const ids = idsOf(pier)
   const untied = [...setUp('s1', 0, 48, { [ids[0]]: 52 }), ...setUp('s2', 30, null, { [ids[1]]: 52 })]

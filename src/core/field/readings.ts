@@ -119,6 +119,8 @@ export interface PostAsBuilt extends PostName {
   readonly footAgain: boolean
   readonly rodAgain: boolean
   readonly readingIn: number | null
+  /** Number of the set-up from which that is told; null where it is the office's own, or nothing counts. */
+  readonly rodAt: number | null
   /** From where the rod stood (bracket or stake) up to the grade line; null where it was not read. */
   readonly upFromRodIn: number | null
   /** Foot of the post to the grade line: measured where the foot was read, planned otherwise. */
@@ -151,7 +153,7 @@ function levelingPrints(
   }
 }
 
-/** Everything a card prints, to the sixteenth. */
+/** Everything of a card that one works by, to the sixteenth; what the rod read is there to be looked up. */
 const signatureOf = (
   { needIn, seatIn, upFromRodIn, marks, rodAgain, footAgain }: Omit<PostAsBuilt, 'signature'>,
   besides: string,
@@ -172,7 +174,7 @@ const signatureOf = (
 function postAsBuilt(
   post: Post,
   foot: Foot,
-  { poles, columns, rods, again, state, besides }: Pick<Stood, 'poles' | 'columns'> & Standing,
+  { poles, columns, rods, again, rodAt, state, besides }: Pick<Stood, 'poles' | 'columns'> & Standing,
 ): PostAsBuilt {
   const rod = rods.offsets[post.id]
   const upFromRodIn = rod?.upToGradeIn ?? null
@@ -189,6 +191,7 @@ function postAsBuilt(
     footAgain: foot.again,
     rodAgain: again.has(post.id),
     readingIn: rod?.readingIn ?? null,
+    rodAt: rod ? rodAt : null,
     upFromRodIn,
     footToGradeIn: foot.inches,
     marks,
@@ -206,6 +209,7 @@ interface Standing {
   readonly rods: RodLog
   /** Posts whose rod is to be read again. */
   readonly again: ReadonlySet<string>
+  readonly rodAt: number | null
   readonly state: FieldState
   readonly besides: (postId: string) => string
 }
@@ -222,17 +226,22 @@ function stringPlane(job: ReadJob, stood: Stood) {
   return { strings, stringIn }
 }
 
+/** Number of the set-up from which all readings are told, from 1; null while they are the office's own. */
+const frameOf = ({ setups }: Levels, { state }: OfficeReadings): number | null =>
+  state === 'alone' ? null : setups.findIndex(({ shiftIn }) => shiftIn === 0) + 1
+
 /** Every post with what was measured on site. */
 function postsAsBuilt(
   job: ReadJob,
   stood: Stood,
   { state, levels }: { readonly state: FieldState; readonly levels: Levels },
-  read: Pick<Measured, 'rods' | 'padSuspects' | 'stringIn'>,
+  read: Pick<Measured, 'rods' | 'padSuspects' | 'stringIn' | 'office'>,
 ): readonly PostAsBuilt[] {
   const foot = footOf(job, stood, levels, read)
   const { poles, columns } = stood
   const again = readAgain('foot', read, levels)
-  const standing = { poles, columns, rods: read.rods, again, state, besides: levelingPrints(job, read.stringIn) }
+  const besides = levelingPrints(job, read.stringIn)
+  const standing = { poles, columns, rods: read.rods, again, rodAt: frameOf(levels, read.office), state, besides }
   return stood.posts.map((post) => postAsBuilt(post, foot(post), standing))
 }
 
@@ -242,7 +251,7 @@ export function measure(job: ReadJob, stood: Stood, state: FieldState, levels: L
   // Worked out when they are asked for: a reading is answered without, and a phone is slow.
   const plane = remember(() => stringPlane(job, stood))
   const asBuilt = remember(() =>
-    postsAsBuilt(job, stood, { state, levels }, { rods, padSuspects, stringIn: plane().stringIn }),
+    postsAsBuilt(job, stood, { state, levels }, { rods, padSuspects, stringIn: plane().stringIn, office }),
   )
   return {
     rods,

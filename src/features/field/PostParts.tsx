@@ -1,5 +1,5 @@
 import type { PostAsBuilt } from '@/core/field'
-import { rodSaid, shortWall, type WallNames } from '@/formats/words'
+import { rodAtSaid, rodSaid, shortWall, type WallNames } from '@/formats/words'
 import { Measure } from '@/ui'
 
 /** Marks from the post's own bottom. */
@@ -29,7 +29,7 @@ export function CutPlan({ built }: { readonly built: PostAsBuilt }) {
   return (
     <div className="plan3">
       <div>
-        <span>{rodSaid(built)}</span>
+        <span>{built.readingIn === null ? rodSaid(built) : rodAtSaid(built) || rodSaid(built)}</span>
         <b>{built.readingIn === null ? '–' : <Measure inches={built.readingIn} feet={false} />}</b>
       </div>
       <div>

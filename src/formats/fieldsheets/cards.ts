@@ -6,7 +6,7 @@ import { fittedSize, svgLine, svgOf, svgRect, svgText, textWide } from '../crewb
 import { inches, mark } from '../crewbook/paper'
 import { chunk } from '../plain'
 import { qrCode } from '../qr'
-import { headWords, rodSaid } from '../words'
+import { headWords, rodAtSaid, rodSaid } from '../words'
 
 /** Squares of a code must meet: finer than other places of a drawing. */
 const fine = (points: number): number => Math.round(points * 1e5) / 1e5
@@ -123,8 +123,10 @@ const WIDE_CARD: CardLook = {
 const readingWords = (post: PostAsBuilt): string =>
   post.readingIn === null ? rodSaid(post) : `${rodSaid(post)} ${inches(post.readingIn)}`
 
-const footReadWords = ({ measured, footAgain }: PostAsBuilt): string =>
-  measured ? 'foot as read' : `foot as planned, ${footAgain ? 'to read again' : 'not read'}`
+function footReadWords(post: PostAsBuilt): string {
+  const unread = post.footAgain ? 'to read again' : 'not read'
+  return [post.measured ? 'foot as read' : `foot as planned, ${unread}`, rodAtSaid(post)].filter(Boolean).join('; ')
+}
 
 const toGradeWords = ({ upFromRodIn, state }: PostAsBuilt): string =>
   upFromRodIn === null ? state : `${upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(upFromRodIn))} to grade`
@@ -257,7 +259,8 @@ function card(job: Job, paper: CardPage, look: CardLook, corner: { readonly x: n
   const { x, y } = corner
   const { facts, tables } = paper
   const { post } = facts
-  const write = writeWords(paper)
+  const [write, foot] = [writeWords(paper), footReadWords(post)]
+  const besideCode = look.code.x - look.id.x - 4
   const { steps, heads, from } = tableTop(job, facts, look)
   const say = (place: Place, words: string, bold = false): string =>
     svgText(x + place.x, y + place.y, words, { size: place.size, bold })
@@ -274,10 +277,11 @@ function card(job: Job, paper: CardPage, look: CardLook, corner: { readonly x: n
     qrSvg(facts.url, x + look.code.x, y + look.code.y, look.code.size),
     say(look.reading, readingWords(post), post.readingIn !== null),
     say(look.toGrade, toGradeWords(post), true),
-    say(look.foot, footReadWords(post), !post.measured),
-    svgText(x + look.id.x, y + look.foot.y + WRITE_ROW, write, {
-      size: fittedSize(write, WRITE_SIZE, look.code.x - look.id.x - 4),
+    svgText(x + look.foot.x, y + look.foot.y, foot, {
+      size: fittedSize(foot, look.foot.size, besideCode, !post.measured),
+      bold: !post.measured,
     }),
+    svgText(x + look.id.x, y + look.foot.y + WRITE_ROW, write, { size: fittedSize(write, WRITE_SIZE, besideCode) }),
     ...steps.flatMap(({ say: words, inches: lengthIn }, i) => {
       const at = y + look.steps.y + i * look.steps.each
       const figures = { size: look.figures.size, bold: true, anchor: 'end' } as const

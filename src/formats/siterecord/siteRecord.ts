@@ -15,7 +15,7 @@ import type { Block, CrewBook, Sheet } from '../crewbook'
 import { inches, mark, ROWS, table } from '../crewbook/paper'
 import type { ShownDerived } from '../shown'
 import { chunk, plain } from '../plain'
-import { dayText, INSPECTION_WORDS, recordText, sheetNote } from '../words'
+import { dayText, INSPECTION_WORDS, recordText, rodAtSaid, sheetNote } from '../words'
 
 interface RecordOf {
   readonly job: Job
@@ -74,9 +74,10 @@ function postSheets({ measured, state }: RecordOf): Sheet[] {
     built.state,
     INSPECTIONS.filter((inspection) => isPassed(state, built.id, inspection)).join(', '),
   ])
+  const told = measured.asBuilt.find(({ rodAt }) => rodAt !== null)
   return chunk(rows, ROWS).map((part) => ({
     title: 'Posts as built',
-    sub: 'rod reading, foot to grade line, length as needed and as cut, state, inspections passed',
+    sub: `${told ? rodAtSaid(told) : 'rod reading'}, foot to grade line, length as needed and as cut, state, inspections passed`,
     blocks: [table(['post', 'rod', 'foot to grade', 'needs', 'cut', 'state', 'passed'], part, [1, 2, 3, 4], [0])],
   }))
 }

@@ -41,6 +41,7 @@ export {
   bumpInShort,
   bumpsSaid,
   footUnreadText,
+  rodAtSaid,
   rodSaid,
   SETUP_STATE,
   suspicionSaid,

@@ -85,6 +85,12 @@ export function rodSaid({ readingIn, rodAgain }: Pick<PostAsBuilt, 'readingIn' |
   return rodAgain ? 'rod to read again' : 'rod not read'
 }
 
+/**
+ * From which set-up a reading is told: on the rod of another laser it was another number. Empty where the office typed it.
+ */
+export const rodAtSaid = ({ rodAt }: Pick<PostAsBuilt, 'rodAt'>): string =>
+  rodAt === null ? '' : `rod at set-up ${rodAt}`
+
 /** What the marks of a post are where its foot counts as the plan has it. */
 export const footUnreadText = ({ footAgain }: Pick<PostAsBuilt, 'footAgain'>): string =>
   footAgain

@@ -50,6 +50,7 @@ interface CardLook {
   readonly code: Place
   readonly reading: Place
   readonly toGrade: Place
+  readonly rodAt: Place
   readonly foot: Place
   /** The steps of the crew's school: their words, their figures (from the step's own line), and from step to step. */
   readonly steps: { readonly x: number; readonly y: number; readonly size: number; readonly each: number }
@@ -87,6 +88,7 @@ const SMALL_CARD: CardLook = {
   code: { x: CARD_W - 72, y: 3, size: 68 },
   reading: { x: 66, y: 16, size: 11 },
   toGrade: { x: 66, y: 30, size: 10.5 },
+  rodAt: { x: 66, y: 41, size: 8.5 },
   foot: { x: 8, y: 52, size: 9 },
   steps: { x: 8, y: 84, size: 10.5, each: 16 },
   figures: { x: CARD_W - 10, down: 0, size: 14 },
@@ -107,6 +109,7 @@ const WIDE_CARD: CardLook = {
   code: { x: WIDE - 84, y: 4, size: 80 },
   reading: { x: 118, y: 26, size: 15 },
   toGrade: { x: 118, y: 46, size: 14 },
+  rodAt: { x: 118, y: 61, size: 11 },
   foot: { x: 10, y: 72, size: 12 },
   steps: { x: 10, y: 116, size: 13, each: 44 },
   figures: { x: 230, down: 20, size: 22 },
@@ -123,10 +126,8 @@ const WIDE_CARD: CardLook = {
 const readingWords = (post: PostAsBuilt): string =>
   post.readingIn === null ? rodSaid(post) : `${rodSaid(post)} ${inches(post.readingIn)}`
 
-function footReadWords(post: PostAsBuilt): string {
-  const unread = post.footAgain ? 'to read again' : 'not read'
-  return [post.measured ? 'foot as read' : `foot as planned, ${unread}`, rodAtSaid(post)].filter(Boolean).join('; ')
-}
+const footReadWords = ({ measured, footAgain }: PostAsBuilt): string =>
+  measured ? 'foot as read' : `foot as planned, ${footAgain ? 'to read again' : 'not read'}`
 
 const toGradeWords = ({ upFromRodIn, state }: PostAsBuilt): string =>
   upFromRodIn === null ? state : `${upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(upFromRodIn))} to grade`
@@ -259,8 +260,7 @@ function card(job: Job, paper: CardPage, look: CardLook, corner: { readonly x: n
   const { x, y } = corner
   const { facts, tables } = paper
   const { post } = facts
-  const [write, foot] = [writeWords(paper), footReadWords(post)]
-  const besideCode = look.code.x - look.id.x - 4
+  const write = writeWords(paper)
   const { steps, heads, from } = tableTop(job, facts, look)
   const say = (place: Place, words: string, bold = false): string =>
     svgText(x + place.x, y + place.y, words, { size: place.size, bold })
@@ -277,11 +277,11 @@ function card(job: Job, paper: CardPage, look: CardLook, corner: { readonly x: n
     qrSvg(facts.url, x + look.code.x, y + look.code.y, look.code.size),
     say(look.reading, readingWords(post), post.readingIn !== null),
     say(look.toGrade, toGradeWords(post), true),
-    svgText(x + look.foot.x, y + look.foot.y, foot, {
-      size: fittedSize(foot, look.foot.size, besideCode, !post.measured),
-      bold: !post.measured,
+    say(look.rodAt, rodAtSaid(post)),
+    say(look.foot, footReadWords(post), !post.measured),
+    svgText(x + look.id.x, y + look.foot.y + WRITE_ROW, write, {
+      size: fittedSize(write, WRITE_SIZE, look.code.x - look.id.x - 4),
     }),
-    svgText(x + look.id.x, y + look.foot.y + WRITE_ROW, write, { size: fittedSize(write, WRITE_SIZE, besideCode) }),
     ...steps.flatMap(({ say: words, inches: lengthIn }, i) => {
       const at = y + look.steps.y + i * look.steps.each
       const figures = { size: look.figures.size, bold: true, anchor: 'end' } as const

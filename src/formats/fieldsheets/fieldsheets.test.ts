@@ -92,7 +92,7 @@ describe('cards', () => {
       const text = svgs(book)
       for (const part of [
         'rod reads 53&quot;',
-        'foot as read; rod at set-up 1',
+        'rod at set-up 1',
         'up 1 1/4&quot; to grade',
         'laser line above the grade line',
         `, ${job.fieldwork.crayons.girt}<`,

@@ -84,6 +84,24 @@ test('fifty editors of one job at once: every save is taken once or told of the 
   expect(now.revision).toBe(EDITORS + 2)
 }, 60_000)
 
+test('a practice copy says so in its name, whatever it is renamed to, copied or imported as', async () => {
+  const id = await newJob('Trial barn')
+  const told = async (answer: Promise<Response>) =>
+    (await (await answer).json()) as { id: string; doc: { name: string } }
+  const copy = (of: string, practice: boolean) => told(call(`/api/jobs/${of}/duplicate`, 'POST', { practice }))
+  const rename = async (of: string, name: string) => (await told(call(`/api/jobs/${of}`, 'PATCH', { name }))).doc.name
+  const first = await copy(id, true)
+  expect(first.doc.name).toBe('Trial barn (practice)')
+  expect(await rename(first.id, 'Ours')).toBe('Ours (practice)')
+  expect(await rename(first.id, 'x'.repeat(120))).toBe(`${'x'.repeat(109)} (practice)`)
+  expect(await rename(first.id, 'A (practice) of ours')).toBe('A (practice) of ours')
+  expect((await copy(first.id, true)).doc.name).toBe('A (practice) of ours copy')
+  const { doc } = await stored(first.id)
+  const taken = await told(call('/api/jobs', 'POST', { import: { ...doc, name: 'From a file' } }))
+  expect(taken.doc.name).toBe('From a file (practice)')
+  expect(await rename(id, 'Real')).toBe('Real')
+})
+
 describe('many jobs, and one that does not read', () => {
   beforeAll(async () => {
     const now = new Date()

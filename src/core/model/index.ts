@@ -48,6 +48,7 @@ export type {
 } from './choices'
 export { editIssues } from './editIssues'
 export { JOB_FORMAT, JOB_VERSION, jobSchema } from './job'
+export { markedName, NAME_MOST_LETTERS, nameKept } from './practice'
 export type {
   Bays,
   Building,

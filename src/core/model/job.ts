@@ -2,6 +2,7 @@ import { z } from 'zod'
 import * as c from './choices'
 import { buildingSchema } from './building'
 import { postId } from './posts'
+import { NAME_MOST_LETTERS } from './practice'
 import { siteSchema } from './site'
 import { FIGURE_NAMES } from '../pocket/names'
 import { UNIT_SYSTEMS } from '../units'
@@ -245,7 +246,7 @@ export const jobSchema = z
   .strictObject({
     format: z.literal(JOB_FORMAT),
     version: z.literal(JOB_VERSION),
-    name: z.string().trim().min(1).max(120),
+    name: z.string().trim().min(1).max(NAME_MOST_LETTERS),
     note: text(2000),
     practice: z.boolean().describe('A copy to practice on: no building is set out by it'),
     units: z.enum(UNIT_SYSTEMS).describe('How lengths are written: feet and inches, millimeters or meters'),

@@ -3,10 +3,14 @@ import { zodResolver } from '@hookform/resolvers/zod'
 import { Button, Form, Modal } from 'react-bootstrap'
 import { useForm } from 'react-hook-form'
 import { z } from 'zod'
+import { NAME_MOST_LETTERS } from '@/core/model'
 
-const MOST_LETTERS = 120
 const nameForm = z.object({
-  name: z.string().trim().min(1, 'A name needs a letter.').max(MOST_LETTERS, `At most ${MOST_LETTERS} letters.`),
+  name: z
+    .string()
+    .trim()
+    .min(1, 'A name needs a letter.')
+    .max(NAME_MOST_LETTERS, `At most ${NAME_MOST_LETTERS} letters.`),
 })
 
 interface Props {
@@ -38,7 +42,7 @@ export function NameDialog({ title, action, name, onName, onHide }: Props) {
           <Form.Control
             id="job-name"
             autoFocus
-            maxLength={MOST_LETTERS}
+            maxLength={NAME_MOST_LETTERS}
             autoComplete="off"
             aria-invalid={trouble !== undefined}
             aria-describedby="name-trouble"

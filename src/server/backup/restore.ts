@@ -2,7 +2,8 @@ import 'server-only'
 import type { Knex } from 'knex'
 import { nanoid } from 'nanoid'
 import { readRecords, type RefusedRecord } from '@/core/field'
-import { cutText, isRecord, keepSame, ok, type Result } from '@/core/result'
+import { isRecord, keepSame, ok, type Result } from '@/core/result'
+import { markedName } from '@/core/model'
 import { write } from '../db/client'
 import { jsonOf } from '../db/json'
 import { pack } from '../db/packed'
@@ -171,13 +172,11 @@ async function addMissing(trx: Knex.Transaction, { job, records }: Kept, now: Da
 }
 
 const LABEL_OF_BESIDE = 'as the backup has it'
-const MOST_NAME = 120
 
 /** The backup's job beside another that has its id: under a new id and a name that tells them apart. */
 function besideOf({ job, edits, records, photos }: Kept): { readonly id: string; readonly kept: Kept } {
   const id = nanoid(12)
-  const mark = ` (backup of ${job.updatedAt.slice(0, 10)})`
-  const name = cutText(nameOf(job.doc), MOST_NAME - mark.length) + mark
+  const name = markedName(nameOf(job.doc), ` (backup of ${job.updatedAt.slice(0, 10)})`)
   const doc = typeof job.doc === 'object' && job.doc !== null ? { ...job.doc, name } : job.doc
   const revision = job.revision + 1
   const renamed: EditKept = {

@@ -5,8 +5,8 @@ import { checkJob } from '@/core/derive'
 import { foldRecords, recordedPosts } from '@/core/field'
 import { jobAt } from '@/core/files'
 import { bindJob, effectIssue, effectsOn, isBound, standingsOf } from '@/core/layout'
-import { diffPaths, type Job } from '@/core/model'
-import { cutText, fail, type Issue, type Result } from '@/core/result'
+import { diffPaths, type Job, markedName, nameKept } from '@/core/model'
+import { fail, type Issue, type Result } from '@/core/result'
 import { newPostId } from '@/formats/ids'
 import { type By, THIS_COMPUTER } from '../auth/visitor'
 import { db, write } from '../db/client'
@@ -69,7 +69,7 @@ export async function createJob(doc: Job, label: string, by: By = THIS_COMPUTER)
   const issues = checkJob(doc)
   if (issues.length) return { kind: 'refused', issues }
   const id = nanoid(12)
-  const bound = withIdentities(doc, null)
+  const bound = { ...withIdentities(doc, null), name: nameKept(doc.name, doc.practice) }
   return write(async (trx) => {
     const now = new Date()
     await insertJob(trx, id, bound, now)
@@ -135,10 +135,11 @@ export async function renameJob(id: string, name: string, by: By): Promise<SaveR
   for (let tries = 1; ; tries++) {
     const job = await oneJob(id)
     if (!job) return { kind: 'gone' }
+    const kept = nameKept(name, job.doc.practice)
     const save = {
       baseRevision: job.revision,
-      doc: { ...job.doc, name },
-      label: `renamed to ${name}`,
+      doc: { ...job.doc, name: kept },
+      label: `renamed to ${kept}`,
       saveId: null,
       unanswered: [],
     }
@@ -147,10 +148,7 @@ export async function renameJob(id: string, name: string, by: By): Promise<SaveR
   }
 }
 
-/** Letters in the name of a job. */
-const MOST_NAME = 120
 const COPY = ' copy'
-const PRACTICE = ' (practice)'
 
 /** Copies a job under the name “… copy”, or “… (practice)”: a copy to practice on is marked wherever it is seen. */
 export async function duplicateJob(id: string, practice: boolean, by: By): Promise<SaveResult> {
@@ -159,8 +157,7 @@ export async function duplicateJob(id: string, practice: boolean, by: By): Promi
   const { building } = job.doc
   // No record and no paper of the first job is one of the copy.
   const posts = building.posts.map((post) => ({ ...post, keptName: null, formerNames: [] }))
-  const mark = practice ? PRACTICE : COPY
-  const name = `${cutText(job.doc.name, MOST_NAME - mark.length)}${mark}`
+  const name = practice && !job.doc.practice ? job.doc.name : markedName(job.doc.name, COPY)
   return createJob(
     { ...job.doc, name, practice: practice || job.doc.practice, building: { ...building, posts, givenUp: [] } },
     `copied from ${job.doc.name}`,

@@ -199,8 +199,10 @@ function NameAndFacts() {
   const go = useJob((state) => state.go)
   return (
     <div style={{ minWidth: 0, flex: '0 1 auto' }}>
-      <h1 title={job.name}>{job.name}</h1>
-      {job.practice && <b className="practice">Practice copy</b>}
+      <div className="name">
+        <h1 title={job.name}>{job.name}</h1>
+        {job.practice && <b className="practice">Practice copy</b>}
+      </div>
       <div className="sum">
         {factsOf(job, baysIn, units).map(([stage, called, is], i) => (
           <button key={i} type="button" onClick={() => go(stage)}>

@@ -13,8 +13,11 @@ const WATCH = `addEventListener('DOMContentLoaded', () => new MutationObserver((
     if (!document.querySelector('.next .do, .standing button')) return; all.disconnect();
     requestAnimationFrame(() => setTimeout(() => { window.standsMs = performance.now() }))
   }).observe(document, { childList: true, subtree: true }))`
+// The same sum beside each tap: what takes it longer than usual is the machine, and took the tap longer too.
+const SUM = `const steadily = () => { const t = performance.now(); let sum = 0;
+  for (let i = 0; i < 400000; i++) sum += i % 7; return [performance.now() - t, sum][0] };`
 // Each tap opens or leaves a post's card; the time runs until the frame after it has been handed over.
-const TAPS = `const done = arguments[0]; const times = [];
+const TAPS = `${SUM} const done = arguments[0]; const times = []; const sums = [];
   const painted = () => new Promise((r) => requestAnimationFrame(() => {
     const c = new MessageChannel(); c.port1.onmessage = r; c.port2.postMessage(0) }));
   // The list of posts comes a frame or two after its page.
@@ -24,10 +27,10 @@ const TAPS = `const done = arguments[0]; const times = [];
     const button = await found(i % 2 ? '.fhead .back' : '.plist button');
     const t = performance.now(); button.click(); await painted();
     if (i >= 4) times.push(performance.now() - t);
-    await new Promise((r) => setTimeout(r, 150)) } done(times) })()`
+    await new Promise((r) => setTimeout(r, 150)); sums.push(steadily()) } done([times, sums]) })()`
 
 // Types a reading and keeps it, again and again; the time runs until the frame after its answer has been handed over.
-const READS = `const done = arguments[0]; const times = [];
+const READS = `${SUM} const done = arguments[0]; const times = []; const sums = [];
   const painted = () => new Promise((r) => requestAnimationFrame(() => {
     const c = new MessageChannel(); c.port1.onmessage = r; c.port2.postMessage(0) }));
   const tap = async (css) => { const t = performance.now(); document.querySelector(css).click(); await painted();
@@ -37,7 +40,7 @@ const READS = `const done = arguments[0]; const times = [];
     const part = await tap('.blade button:nth-child(' + (1 + i % 4) + ')');
     const kept = await tap('.keepkeys .main');
     if (i >= 4) times.push(Math.max(whole, part, kept));
-    await new Promise((r) => setTimeout(r, 450)) } done(times) })()`
+    await new Promise((r) => setTimeout(r, 450)); sums.push(steadily()) } done([times, sums]) })()`
 
 /** A thousand entries of a job, so that the phone has a long log to fold. */
 async function longLog(base, id, count) {
@@ -144,19 +147,22 @@ export async function benchField(base, id, stats, empty) {
         `${seconds(again)} s from what it keeps (2 s at most); the empty page after ${seconds(least[VISITS >> 1])} s, ` +
         `${seconds(least[0])} to ${seconds(least.at(-1))} s`,
     )
-    const taps = stats(await driver.executeAsyncScript(TAPS))
+    const [taps, besideTaps] = (await driver.executeAsyncScript(TAPS)).map(stats)
     await longLog(base, id, MANY)
     await driver.get(`${base}/field/${id}/read`)
     await driver.wait(until.elementLocated(By.css('.standing button')), 60000)
     await driver.executeScript("document.querySelector('.standing button').click()")
     await driver.wait(until.elementLocated(By.css('.keepkeys .main')), 60000)
     await driver.sleep(3000)
-    const reads = stats(await driver.executeAsyncScript(READS))
+    const [reads, besideReads] = (await driver.executeAsyncScript(READS)).map(stats)
+    const spread = ({ median, p95 }) => `median ${median} ms, 95th percentile ${p95} ms`
     console.log(
-      `there a tap of a reading to its answer with ${MANY} records: median ${reads.median} ms, 95th percentile ` +
-        `${reads.p95} ms (50 at most)`,
+      `there a tap of a reading to its answer with ${MANY} records: ${spread(reads)} (50 at most); one and the same sum ` +
+        `beside each: ${spread(besideReads)}`,
     )
-    console.log(`there a tap to a card or back: median ${taps.median} ms, 95th percentile ${taps.p95} ms (50 at most)`)
+    console.log(
+      `there a tap to a card or back: ${spread(taps)} (50 at most); the same sum beside each: ${spread(besideTaps)}`,
+    )
   } finally {
     await driver.quit()
   }

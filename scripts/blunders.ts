@@ -1,6 +1,6 @@
 // npm run blunders [-- LOGS] : plants errors of twelve kinds in rod logs of three sites and prints how many the page finds,
-// with second readings and without, how many good readings it doubts and how many good set-ups it would have read again.
-// Fails where one of the limits is not held.
+// with second readings and without, from one laser and from two, how many good readings it doubts and how many good
+// set-ups it would have read again. Fails where one of the limits is not held.
 import { type Count, type KindTally, shareOf, summed, tallyBlunders, tallyGood } from '@/core/testing/blunders/tally'
 
 const logs = Number(process.argv[2] ?? 40)
@@ -16,11 +16,16 @@ function table(title: string, tallies: readonly KindTally[]): void {
 
 const [withSeconds, without] = [true, false].map((seconds) => tallyBlunders({ seconds, checks: true }, logs))
 const unchecked = tallyBlunders({ seconds: false, checks: false }, logs)
+const [twoWithSeconds, twoWithout] = [true, false].map((seconds) =>
+  tallyBlunders({ seconds, checks: true, lasers: 2 }, logs),
+)
 table('With second readings', withSeconds)
 table('Without, checked back every ten readings', without)
 table('Without, and never checked back', unchecked)
+table('With second readings, each from the other one of two lasers', twoWithSeconds)
 const good = tallyGood({ seconds: false, checks: true }, logs * 5)
 const goodTwice = tallyGood({ seconds: true, checks: true }, logs * 5)
+const goodFromTwo = tallyGood({ seconds: false, checks: true, lasers: 2 }, logs * 5)
 const sum = (counts: readonly Count[]): Count =>
   counts.reduce((all, each) => ({ found: all.found + each.found, of: all.of + each.of }), { found: 0, of: 0 })
 
@@ -39,6 +44,34 @@ const limits: readonly (readonly [string, Count, (share: number) => boolean])[] 
   ...good.flatMap(({ doubted }, i) => [
     [`without, good readings doubted on site ${i + 1} (under 2 %)`, doubted, (s: number) => s < 0.02] as const,
   ]),
+  [
+    'two lasers, with second readings: errors of 3/16 and more caught (99 % at least)',
+    summed(twoWithSeconds, 'large'),
+    (s) => s >= 0.99,
+  ],
+  [
+    'two lasers, with second readings: errors of exactly 1/8 caught (80 % at least)',
+    summed(twoWithSeconds, 'eighth'),
+    (s) => s >= 0.8,
+  ],
+  [
+    'two lasers, without: errors over four spreads caught (85 % at least)',
+    summed(twoWithout, 'wild'),
+    (s) => s >= 0.85,
+  ],
+  ...goodFromTwo.map(
+    ({ doubted }, i) =>
+      [
+        `two lasers, without: good readings doubted on site ${i + 1} (under 2 %)`,
+        doubted,
+        (s: number) => s < 0.02,
+      ] as const,
+  ),
+  [
+    'two lasers, good set-ups of which any is read again (under 2 %)',
+    sum(goodFromTwo.map((g) => g.refused)),
+    (s) => s < 0.02,
+  ],
   ['with second readings, good readings doubted (under 2 %)', sum(goodTwice.map((g) => g.doubted)), (s) => s < 0.02],
   ['good set-ups of which any is read again (under 2 %)', sum(good.map((g) => g.refused)), (s) => s < 0.02],
   ['the same with second readings (under 2 %)', sum(goodTwice.map((g) => g.refused)), (s) => s < 0.02],

@@ -182,6 +182,21 @@ describe('readings that do not agree', () => {
     const readings = { ...lumpy, ...smooth, B4: 52.75 }
     expect(Object.keys(suspectsOf(readings, brackets, { setUps }))).toEqual(['B4'])
   })
+  // Eight of the other set-up lie off by so much to either side, seven of this one not at all: the middle of the fifteen
+  // is off by that, so all spread by 1.4826 of it, times 15/14 for the one height that was fitted.
+  test.each([
+    ['0.2: all spread by 0.318, not three times the 1/8 of this set-up', 0.2, []],
+    ['0.3: all spread by 0.477, and the set-up keeps to its own', 0.3, ['B4']],
+  ])(
+    'a set-up that happens to lie smooth takes the spread of all, up to three times its own (%s)',
+    (_, lumpIn, doubted) => {
+      const lumps = Object.fromEntries(rows[0].map((id, i) => [id, 52 + (i % 2 ? lumpIn : -lumpIn)]))
+      const smooth = Object.fromEntries(rows[1].map((id) => [id, 52]))
+      const setUps = Object.fromEntries(rows.flat().map((id) => [id, id.charAt(0)]))
+      const readings = { ...lumps, ...smooth, B4: 52.4 }
+      expect(Object.keys(suspectsOf(readings, brackets, { setUps }))).toEqual(doubted)
+    },
+  )
   test('the laser standing higher or lower changes no judgment (property)', () => {
     fc.assert(
       fc.property(fc.integer({ min: -400, max: 400 }), (n) => {

@@ -125,7 +125,14 @@ const rankOf = ({ against, spreadIn }: Model): number => Math.max(LEAST_SPREAD_I
 /** How many numbers each model fits to the readings: what is fitted lies nearer to them than the truth does. */
 const FITTED: Readonly<Record<Against, number>> = { plan: 1, ground: 3, neighbors: 0 }
 
-/** Spread of the other readings of one’s set-up; of all where those are too few. */
+/** Up to this factor a wider spread of all readings is taken to be that of a set-up, too (register C41). */
+const WIDER = 3
+
+/**
+ * Spread of the other readings of one’s set-up; of all where those are too few, and where those of all spread more, but
+ * not by so much that the set-up must stand elsewhere: half the posts of a site tell its spread badly, and good readings
+ * are doubted where it comes out too narrow.
+ */
 function spreadOfOthers({ against, off }: Model, setUpOf: Judged['setUpOf']): (id: string) => number {
   const all = spreadWithout([...off.values()], FITTED[against])
   const values = new Map<string | undefined, number[]>()
@@ -133,7 +140,11 @@ function spreadOfOthers({ against, off }: Model, setUpOf: Judged['setUpOf']): (i
   const ofSetUps = new Map(
     [...values].map(([setUp, own]) => [setUp, own.length > OTHERS_LEAST ? spreadWithout(own, FITTED[against]) : all]),
   )
-  return (id) => (ofSetUps.get(setUpOf(id)) ?? all)(off.get(id) ?? 0)
+  return (id) => {
+    const value = off.get(id) ?? 0
+    const [own, pooled] = [(ofSetUps.get(setUpOf(id)) ?? all)(value), all(value)]
+    return pooled <= WIDER * own ? Math.max(own, pooled) : own
+  }
 }
 
 /** Spread of a list without one of its values; those that are alike leave the same behind. */
@@ -287,7 +298,8 @@ export interface Trust {
 /**
  * Readings that do not agree with the others (inches, in one frame): over 2.5 spreads from what the plan, the ground or
  * the neighbors say there, or over 1.5 and off by just what a known confusion makes of the number on the rod, as it was
- * read there. A spread is 1.4826 × median |e − median e| of the other readings of its set-up, 1/8 in. at least. The worst
+ * read there. A spread is 1.4826 × median |e − median e| of the other readings of its set-up, 1/8 in. at least, or of all where those
+ * spread up to three times as much. The worst
  * is taken out first, since it pulls at what the rest is held against. With under five readings no spread can be told:
  * only one that lies a foot off both its neighbors is doubted then.
  */

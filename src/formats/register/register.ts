@@ -304,7 +304,8 @@ export const REGISTER: Readonly<Record<string, RegisterLine>> = {
   C41: {
     what: 'When a rod reading is doubted',
     used:
-      'beyond 2.5 spreads of its set-up (1.4826 times the median distance, 1/8 in. at least), 1.5 for what a known confusion makes; ' +
+      'beyond 2.5 spreads of its set-up (1.4826 times the median distance, 1/8 in. at least; of all set-ups where those ' +
+      'spread up to three times as much), 1.5 for what a known confusion makes; ' +
       'a foot off both neighbors while under five are read; a bump from a difference of over 1/8 in. at the benchmark',
     source: 'practice of surveying',
     direction: 'practice',

@@ -16,10 +16,28 @@ export interface BlunderLog {
   readonly errorIn: Readonly<Record<string, number>>
 }
 
-/** How a log is made. */
+/** How a log is made. With two lasers every other stretch of posts is read from the second, and again from the other one. */
 export interface Manner {
   readonly seconds: boolean
   readonly checks: boolean
+  readonly lasers?: 1 | 2
+}
+
+/** A laser that is read from: its set-up, and how much more than the first one's every rod reads there. */
+interface Laser {
+  readonly setup: string
+  readonly moreIn: number
+}
+const FIRST: Laser = { setup: 's1', moreIn: 0 }
+/** Posts that are read from one laser before the other has its turn. */
+const STRETCH = 4
+
+/** The lasers of a log, and from which a post is read. The second stands somewhere else, where every rod reads more or less. */
+function lasersOf({ lasers }: Manner, order: readonly string[], chance: Chance) {
+  if (lasers !== 2) return { all: [FIRST], laserOf: () => FIRST }
+  const other: Laser = { setup: 's2', moreIn: chance.between(-12, 12) }
+  const isOdd = (id: string) => Math.floor(order.indexOf(id) / STRETCH) % 2 === 1
+  return { all: [FIRST, other], laserOf: (id: string, second: boolean) => (isOdd(id) === second ? FIRST : other) }
 }
 
 const NOISE_IN = 1 / 64
@@ -84,7 +102,7 @@ function orderOf(blunder: Blunder | null, rows: BlunderSite['rows'], chance: Cha
 }
 
 /** How much higher the laser stands at each step of the log. */
-function laserOf(blunder: Blunder | null, steps: number, chance: Chance): (step: number) => number {
+function movedBy(blunder: Blunder | null, steps: number, chance: Chance): (step: number) => number {
   const byIn = chance.of(blunder?.byIn ?? [0]) * (chance.happens(0.5) ? 1 : -1)
   const at = chance.whole(1, Math.max(1, steps - 2))
   if (blunder?.how === 'bump') return (step) => (step >= at ? byIn : 0)
@@ -98,23 +116,33 @@ export function blunderLog(site: BlunderSite, blunder: Blunder | null, manner: M
   const order = [...new Set(site.rows.flat())]
   const standsAt = orderOf(blunder, site.rows, chance)
   const steps = order.length * (manner.seconds ? 2 : 1)
-  const laserIn = laserOf(blunder, steps, chance)
-  const records: FieldRecord[] = [record(0, { kind: 'setup', setup: 's1', place: '', benchmarkIn: BENCHMARK_IN })]
+  const laserIn = movedBy(blunder, steps, chance)
+  // Drawn apart: a log of one laser stays what it was.
+  const apart = chanceOf(seed + 1_000_003)
+  const { all, laserOf } = lasersOf(manner, order, apart)
+  const benchmarkIn = ({ moreIn }: Laser) => (moreIn === 0 ? BENCHMARK_IN : toRod(BENCHMARK_IN + moreIn, apart))
+  const records: FieldRecord[] = all.map((laser, minute) =>
+    record(minute, { kind: 'setup', setup: laser.setup, place: '', benchmarkIn: benchmarkIn(laser) }),
+  )
   const errorIn: Record<string, number> = {}
   const misreadAt = spotFor(blunder, order, truthIn, chance)
-  let minute = 0
+  let minute = all.length - 1
+  // It is the first laser that is bumped or drifts.
+  const higherIn = ({ moreIn, setup }: Laser, step: number) => moreIn + (setup === FIRST.setup ? laserIn(step) : 0)
   const read = (target: string, step: number, second: boolean): void => {
     const from = second ? target : (standsAt.get(target) ?? target)
-    let inches = toRod((truthIn[from] ?? 0) + laserIn(step), chance)
+    const laser = laserOf(target, second)
+    let inches = toRod((truthIn[from] ?? 0) + higherIn(laser, step), chance)
     if (!second && target === misreadAt && blunder) inches = misread(blunder, inches, chance) ?? inches
-    if (!second) errorIn[target] = inches - (truthIn[target] ?? 0)
-    const body = { kind: 'reading' as const, setup: 's1', target, of: 'foot' as const, inches }
+    if (!second) errorIn[target] = inches - laser.moreIn - (truthIn[target] ?? 0)
+    const body = { kind: 'reading' as const, setup: laser.setup, target, of: 'foot' as const, inches }
     records.push(record(++minute, second ? { ...body, second: true as const } : body))
   }
   const check = (step: number): void => {
-    records.push(
-      record(++minute, { kind: 'check', setup: 's1', benchmarkIn: toRod(BENCHMARK_IN + laserIn(step), chance) }),
-    )
+    for (const laser of all) {
+      const inches = toRod(BENCHMARK_IN + higherIn(laser, step), laser === FIRST ? chance : apart)
+      records.push(record(++minute, { kind: 'check', setup: laser.setup, benchmarkIn: inches }))
+    }
   }
   const walk = [
     ...order.map((id) => [id, false] as const),

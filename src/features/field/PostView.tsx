@@ -99,7 +99,8 @@ export function PostView(page: PostPage) {
       )}
       {!built.measured && (
         <p className="fnote">
-          {footUnreadText(built)} Read the rod on the {job.building.school === 'pier' ? 'bracket' : 'pad'} before cutting.
+          {footUnreadText(built)} Read the rod on the {job.building.school === 'pier' ? 'bracket' : 'pad'} before
+          cutting.
         </p>
       )}
       <PostSteps page={page} built={built} />

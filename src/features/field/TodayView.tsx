@@ -53,7 +53,11 @@ function WhoWrites({ signedIn }: Pick<FieldPage, 'signedIn'>) {
   return (
     <label className="who">
       Who is writing
-      <input value={who} placeholder="your name" onChange={(event) => setWho(cutText(event.target.value, WHO_MOST_LETTERS))} />
+      <input
+        value={who}
+        placeholder="your name"
+        onChange={(event) => setWho(cutText(event.target.value, WHO_MOST_LETTERS))}
+      />
     </label>
   )
 }

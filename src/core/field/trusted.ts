@@ -151,7 +151,7 @@ export function readRods(job: ReadJob, stood: Stood, said: FieldSaid) {
 }
 
 /** What is doubted of readings on brackets or stakes, and on pads. */
-export interface Doubted {
+interface Doubted {
   readonly rods: Pick<RodLog, 'suspects'>
   readonly padSuspects: Readonly<Record<string, Suspicion>>
 }

@@ -298,10 +298,10 @@ export interface Trust {
 /**
  * Readings that do not agree with the others (inches, in one frame): over 2.5 spreads from what the plan, the ground or
  * the neighbors say there, or over 1.5 and off by just what a known confusion makes of the number on the rod, as it was
- * read there. A spread is 1.4826 × median |e − median e| of the other readings of its set-up, 1/8 in. at least, or of all where those
- * spread up to three times as much. The worst
- * is taken out first, since it pulls at what the rest is held against. With under five readings no spread can be told:
- * only one that lies a foot off both its neighbors is doubted then.
+ * read there. A spread is 1.4826 × median |e − median e| of the other readings of its set-up, 1/8 in. at least; it is that
+ * of all readings where these spread more, by up to three times. The worst is taken out first, since it pulls at what the
+ * rest is held against. With under five readings no spread can be told: only one that lies a foot off both its neighbors
+ * is doubted then.
  */
 export function suspectsOf(
   readingsIn: Readonly<Record<string, number>>,

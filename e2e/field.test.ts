@@ -157,7 +157,7 @@ const goOn = async (reason: string) => {
 
 test('no hole before buried lines are marked, no step out of order without a lead’s reason', async () => {
   await driver.get(`${BASE}/field/${id}/post/A1`)
-  await main(/rod reads[\s\S]*Cut this post[\s\S]*Hold: not hole dug yet[\s\S]*buried lines marked first/)
+  await main(/rod at set-up 1[\s\S]*Cut this post[\s\S]*Hold: not hole dug yet[\s\S]*buried lines marked first/)
   // What the paper card says is cut and bored at its head.
   await main(
     /At its head\s+notch 1 1\/2.+ outside, 1 1\/2.+ inside; 2 1\/2.+ left behind it\s+4 bolts, .+ above the seat/,

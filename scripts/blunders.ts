@@ -29,52 +29,40 @@ const goodFromTwo = tallyGood({ seconds: false, checks: true, lasers: 2 }, logs 
 const sum = (counts: readonly Count[]): Count =>
   counts.reduce((all, each) => ({ found: all.found + each.found, of: all.of + each.of }), { found: 0, of: 0 })
 
-const limits: readonly (readonly [string, Count, (share: number) => boolean])[] = [
+type Limit = readonly [says: string, count: Count, holds: (share: number) => boolean]
+/** What must be caught, with second readings and without. */
+const caught = (from: string, twice: readonly KindTally[], once: readonly KindTally[]): readonly Limit[] => [
   [
-    'with second readings, errors of 3/16 and more caught (99 % at least)',
-    summed(withSeconds, 'large'),
+    `${from}with second readings, errors of 3/16 and more caught (99 % at least)`,
+    summed(twice, 'large'),
     (s) => s >= 0.99,
   ],
   [
-    'with second readings, errors of exactly 1/8 caught (80 % at least)',
-    summed(withSeconds, 'eighth'),
+    `${from}with second readings, errors of exactly 1/8 caught (80 % at least)`,
+    summed(twice, 'eighth'),
     (s) => s >= 0.8,
   ],
-  ['without, errors over four spreads caught (85 % at least)', summed(without, 'wild'), (s) => s >= 0.85],
-  ...good.flatMap(({ doubted }, i) => [
-    [`without, good readings doubted on site ${i + 1} (under 2 %)`, doubted, (s: number) => s < 0.02] as const,
-  ]),
-  [
-    'two lasers, with second readings: errors of 3/16 and more caught (99 % at least)',
-    summed(twoWithSeconds, 'large'),
-    (s) => s >= 0.99,
-  ],
-  [
-    'two lasers, with second readings: errors of exactly 1/8 caught (80 % at least)',
-    summed(twoWithSeconds, 'eighth'),
-    (s) => s >= 0.8,
-  ],
-  [
-    'two lasers, without: errors over four spreads caught (85 % at least)',
-    summed(twoWithout, 'wild'),
-    (s) => s >= 0.85,
-  ],
-  ...goodFromTwo.map(
-    ({ doubted }, i) =>
-      [
-        `two lasers, without: good readings doubted on site ${i + 1} (under 2 %)`,
-        doubted,
-        (s: number) => s < 0.02,
-      ] as const,
-  ),
-  [
-    'two lasers, good set-ups of which any is read again (under 2 %)',
-    sum(goodFromTwo.map((g) => g.refused)),
-    (s) => s < 0.02,
-  ],
-  ['with second readings, good readings doubted (under 2 %)', sum(goodTwice.map((g) => g.doubted)), (s) => s < 0.02],
-  ['good set-ups of which any is read again (under 2 %)', sum(good.map((g) => g.refused)), (s) => s < 0.02],
-  ['the same with second readings (under 2 %)', sum(goodTwice.map((g) => g.refused)), (s) => s < 0.02],
+  [`${from}without, errors over four spreads caught (85 % at least)`, summed(once, 'wild'), (s) => s >= 0.85],
+]
+const isFew = (share: number): boolean => share < 0.02
+/** How few good readings may be doubted on each site, without second readings. */
+const doubtedOn = (from: string, tallies: readonly { readonly doubted: Count }[]): readonly Limit[] =>
+  tallies.map(({ doubted }, i) => [
+    `${from}without, good readings doubted on site ${i + 1} (under 2 %)`,
+    doubted,
+    isFew,
+  ])
+
+const TWO = 'two lasers, '
+const limits: readonly Limit[] = [
+  ...caught('', withSeconds, without),
+  ...doubtedOn('', good),
+  ...caught(TWO, twoWithSeconds, twoWithout),
+  ...doubtedOn(TWO, goodFromTwo),
+  [`${TWO}good set-ups of which any is read again (under 2 %)`, sum(goodFromTwo.map((g) => g.refused)), isFew],
+  ['with second readings, good readings doubted (under 2 %)', sum(goodTwice.map((g) => g.doubted)), isFew],
+  ['good set-ups of which any is read again (under 2 %)', sum(good.map((g) => g.refused)), isFew],
+  ['the same with second readings (under 2 %)', sum(goodTwice.map((g) => g.refused)), isFew],
 ]
 console.log('')
 for (const [says, count, holds] of limits) {

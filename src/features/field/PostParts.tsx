@@ -29,7 +29,7 @@ export function CutPlan({ built }: { readonly built: PostAsBuilt }) {
   return (
     <div className="plan3">
       <div>
-        <span>{built.readingIn === null ? rodSaid(built) : rodAtSaid(built) || rodSaid(built)}</span>
+        <span>{rodAtSaid(built) || rodSaid(built)}</span>
         <b>{built.readingIn === null ? '–' : <Measure inches={built.readingIn} feet={false} />}</b>
       </div>
       <div>

@@ -3,6 +3,7 @@ import { type Difference, footDifferences, girtFromGap, plannedFootIn, plannedGa
 import type { PostAsBuilt } from '@/core/field'
 import type { Post } from '@/core/layout'
 import type { FoundationType } from '@/core/model'
+import { unreadSaid } from '@/formats/words'
 import { FailSign, Measure, OptionalLengthField, Segments } from '@/ui'
 import { Note, useSize, Wax } from '../drawing'
 import { useLog, useMeasured } from '../field'
@@ -90,7 +91,7 @@ function FitWords({ built, foundation }: { readonly built: PostAsBuilt; readonly
       </>
     )
   if (built.measured) return 'not cut'
-  return `${foundation === 'pier' ? 'bracket' : 'pad'} ${built.footAgain ? 'to read again' : 'not read'}`
+  return `${foundation === 'pier' ? 'bracket' : 'pad'} ${unreadSaid(built.footAgain)}`
 }
 
 /** The gap from a post to the next as measured, and the girt that goes between them. */

@@ -6,7 +6,7 @@ import { fittedSize, svgLine, svgOf, svgRect, svgText, textWide } from '../crewb
 import { inches, mark } from '../crewbook/paper'
 import { chunk } from '../plain'
 import { qrCode } from '../qr'
-import { headWords, rodAtSaid, rodSaid } from '../words'
+import { headWords, rodAtSaid, rodSaid, unreadSaid } from '../words'
 
 /** Squares of a code must meet: finer than other places of a drawing. */
 const fine = (points: number): number => Math.round(points * 1e5) / 1e5
@@ -127,7 +127,7 @@ const readingWords = (post: PostAsBuilt): string =>
   post.readingIn === null ? rodSaid(post) : `${rodSaid(post)} ${inches(post.readingIn)}`
 
 const footReadWords = ({ measured, footAgain }: PostAsBuilt): string =>
-  measured ? 'foot as read' : `foot as planned, ${footAgain ? 'to read again' : 'not read'}`
+  measured ? 'foot as read' : `foot as planned, ${unreadSaid(footAgain)}`
 
 const toGradeWords = ({ upFromRodIn, state }: PostAsBuilt): string =>
   upFromRodIn === null ? state : `${upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(upFromRodIn))} to grade`

@@ -45,6 +45,7 @@ export {
   rodSaid,
   SETUP_STATE,
   suspicionSaid,
+  unreadSaid,
   untiedSaid,
   WHY_UNUSED,
 } from './suspicionWords'

@@ -79,11 +79,12 @@ export function suspicionSaid(target: string, suspicion: Suspicion, names: Names
   }
 }
 
+/** Of what counts as unread: whether it was read and is to be read again. */
+export const unreadSaid = (again: boolean): string => (again ? 'to read again' : 'not read')
+
 /** What the rod of a post says; where it reads, the reading follows. */
-export function rodSaid({ readingIn, rodAgain }: Pick<PostAsBuilt, 'readingIn' | 'rodAgain'>): string {
-  if (readingIn !== null) return 'rod reads'
-  return rodAgain ? 'rod to read again' : 'rod not read'
-}
+export const rodSaid = ({ readingIn, rodAgain }: Pick<PostAsBuilt, 'readingIn' | 'rodAgain'>): string =>
+  readingIn === null ? `rod ${unreadSaid(rodAgain)}` : 'rod reads'
 
 /**
  * From which set-up a reading is told: on the rod of another laser it was another number. Empty where the office typed it.
